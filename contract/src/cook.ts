@@ -1,0 +1,110 @@
+import { z } from "zod";
+import { Day, Estimate, Grams, Id, Place } from "./quantities.ts";
+import { Caution } from "./recipes.ts";
+
+export const Scale = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("batches"), batches: z.number().positive().max(50) }),
+  z.object({ kind: z.literal("servings"), servings: z.number().positive().max(1000) }),
+  z.object({ kind: z.literal("all-of-lot"), lotId: Id }),
+]);
+
+export const PlanMake = z.object({ recipeId: z.string().min(1).max(60), scale: Scale });
+
+const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });
+
+export const MakePart = z.object({
+  ingredient: z.string(),
+  name: z.string(),
+  lotId: Id.nullable(),
+  from: z.enum(["lot", "staple", "buy"]),
+  grams: z.number(),
+  toTrim: z.boolean().meta({ description: "From a lot that is still raw: trim it first" }),
+  scale: Rounded,
+  spoon: Rounded.nullable(),
+});
+
+export const MakeLine = z.object({
+  lineId: z.string(),
+  role: z.string(),
+  preparation: z.string(),
+  wantedG: z.number(),
+  parts: z.array(MakePart),
+});
+
+export const ContainerOption = z.object({
+  kind: z.enum(["jar", "tub", "cube", "bowl"]),
+  name: z.string(),
+  place: z.enum(["fridge", "freezer"]),
+  fewest: z.int(),
+  capacityG: z.number(),
+});
+
+export const UseBy = z
+  .object({
+    on: Day,
+    limit: z.enum(["quality", "safety"]),
+    reason: z.string(),
+    source: z.string(),
+    practice: z.object({ from: Day, to: Day }).nullable(),
+    mustNever: z.string(),
+    thawDays: z
+      .int()
+      .nullable()
+      .meta({ description: "Days in the fridge after thawing; null when not frozen" }),
+  })
+  .meta({ id: "UseBy" });
+
+export const MakePlan = z
+  .object({
+    recipeId: z.string(),
+    version: z.int(),
+    name: z.string(),
+    batches: z.number(),
+    servings: z.number(),
+    workings: z.string(),
+    lines: z.array(MakeLine),
+    output: Estimate,
+    steps: z.array(z.string()).readonly(),
+    allergens: z.array(z.string()),
+    cautions: z.array(Caution),
+    containers: z.array(ContainerOption),
+    useBy: z.object({ fridge: UseBy.nullable(), freezer: UseBy.nullable() }),
+    scaleChoices: z.array(z.object({ lotId: Id, name: z.string(), grams: z.number() })),
+  })
+  .meta({ id: "MakePlan" });
+
+export const FinishMake = z.object({
+  id: Id,
+  recipeId: z.string().min(1).max(60),
+  version: z.int().positive(),
+  batches: z.number().positive().max(50),
+  used: z
+    .array(z.object({ lineId: z.string(), ingredient: z.string(), lotId: Id.nullable(), grams: Grams }))
+    .min(1)
+    .max(200),
+  weighedG: Grams.nullable().meta({
+    description: "What the finished dish weighed, or null for the estimate",
+  }),
+  containers: z
+    .array(
+      z.object({
+        kind: z.enum(["jar", "tub", "cube", "bowl"]),
+        count: z.int().min(1).max(500),
+        place: Place,
+      }),
+    )
+    .min(1)
+    .max(4),
+  leftOvers: z
+    .array(z.object({ id: Id, ingredient: z.string(), grams: Grams, place: Place }))
+    .max(40)
+    .default([])
+    .meta({ description: "Opened and not used up: goes back as a dated lot" }),
+});
+
+export type MakePlan = z.infer<typeof MakePlan>;
+export type MakePart = z.infer<typeof MakePart>;
+export type FinishMake = z.infer<typeof FinishMake>;
+export type UseBy = z.infer<typeof UseBy>;
+export type ContainerOption = z.infer<typeof ContainerOption>;
+export type PlanMake = z.infer<typeof PlanMake>;

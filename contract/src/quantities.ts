@@ -1,0 +1,17 @@
+import { heaviestEntryG } from "@apron/core/measure";
+import { z } from "zod";
+
+export const Id = z.uuid();
+export const Day = z.iso.date().meta({ description: "Calendar day, YYYY-MM-DD" });
+export const Instant = z.iso.datetime().meta({ description: "UTC instant, ISO 8601" });
+export const Grams = z.number().positive().max(heaviestEntryG).meta({ description: "Grams, > 0" });
+export const Place = z.enum(["fridge", "freezer", "room", "cupboard"]);
+export const Grade = z.enum(["prime", "seconds"]);
+
+export const Estimate = z
+  .object({ value: z.number(), low: z.number(), high: z.number() })
+  .readonly()
+  .meta({ id: "Estimate", description: "A value with the range it is likely to lie in (about nine in ten)" });
+
+export const ById = z.object({ id: Id });
+export const Band = z.enum(["over", "now", "soon", "keeps"]);

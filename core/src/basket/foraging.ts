@@ -1,0 +1,25 @@
+import type { IngredientFacts } from "../catalogue/index.ts";
+
+/** Wild carrot-family plants have deadly look-alikes and are never logged as foraged. */
+const carrotFamily = [
+  "carrot",
+  "carrot-tops",
+  "parsnip",
+  "parsley",
+  "cilantro",
+  "dill",
+  "chervil",
+  "lovage",
+  "celery",
+  "celery-leaves",
+  "celeriac",
+  "fennel-bulb",
+  "fennel-fronds",
+  "fennel-flower",
+  "fennel-seed",
+  "coriander-seed",
+  "cumin",
+];
+
+/** May this be logged as foraged? Refusal follows poison-centre advice (umbellifer look-alikes), from memory. */
+export const mayBeForaged = (facts: Pick<IngredientFacts, "id">): boolean => !carrotFamily.includes(facts.id);

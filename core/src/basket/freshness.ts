@@ -1,0 +1,81 @@
+import { provenance, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
+import { addDays, daysBetween, earliest, type Day } from "../measure/index.ts";
+import { preparedRule } from "./keeping-clock.ts";
+import type { AgeingLot } from "./lot.ts";
+
+/** When a lot should be gone, why, and who says so. `daysLeft` is negative once the day has passed. */
+export type Freshness = {
+  readonly spoilsOn: Day;
+  readonly daysLeft: number;
+  readonly limit: "quality" | "safety";
+  readonly reason: string;
+  readonly source: string;
+};
+
+type Clock = Omit<Freshness, "daysLeft" | "spoilsOn"> & { readonly days: number };
+
+const practice = "common practice, no source";
+/** Whole produce kept warm that wants the fridge lasts about two fifths as long. */
+const warmFactor = 0.4;
+const cutVegetableDays = 3;
+const dryStoreDays = 365;
+/** Cut leaves, cut tomato and cooked food out of the cold: two hours, so the day it was cut. */
+const warmSafetyDays = 0;
+
+/**
+ * The last good day of a lot, from its own clock: whole produce by the storage tables, cut and opened food by
+ * the cautious limit; a sealed pack by its label. Days are rounded down.
+ */
+export function freshness(
+  lot: AgeingLot,
+  facts: IngredientFacts,
+  at: { readonly today: Day; readonly catalogue: Catalogue },
+): Freshness {
+  const clock = lot.state === "raw" ? wholeClock(lot, facts) : preparedClock(lot, facts, at.catalogue);
+  const byClock = addDays(lot.since, clock.days);
+  const spoilsOn = lot.bestBefore === null ? byClock : byLabelOf(lot, lot.bestBefore, byClock);
+  const byLabel = spoilsOn !== byClock;
+  return {
+    spoilsOn,
+    daysLeft: daysBetween(at.today, spoilsOn),
+    limit: clock.limit,
+    reason: byLabel ? "the date on its label" : clock.reason,
+    source: byLabel ? "label" : clock.source,
+  };
+}
+
+/** A sealed pack goes by its label until it is opened; anything else by whichever comes first. */
+const byLabelOf = (lot: AgeingLot, bestBefore: Day, byClock: Day): Day =>
+  lot.state === "usable" && lot.method === null ? bestBefore : (earliest([byClock, bestBefore]) ?? byClock);
+
+function wholeClock(lot: AgeingLot, facts: IngredientFacts): Clock {
+  if (lot.place === "freezer")
+    return { days: 180, limit: "quality", reason: "frozen whole, six months", source: practice };
+  const season = facts.season;
+  if (!season) return dryOrCut(facts);
+  const best = season.bestPlace === lot.place || season.bestPlace !== "fridge";
+  const days = Math.max(1, Math.floor(season.daysWhole * (best ? 1 : warmFactor)));
+  const reason = best
+    ? `whole, ${days} days in the ${lot.place}`
+    : `whole but out of the fridge: ${days} of ${season.daysWhole} days`;
+  return { days, limit: "quality", reason, source: provenance(season) };
+}
+
+function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock {
+  const rule = preparedRule(lot, facts, catalogue);
+  if (!rule) return dryOrCut(facts);
+  const warm = rule.limit === "safety" && (lot.place === "room" || lot.place === "cupboard");
+  return {
+    days: warm ? warmSafetyDays : rule.cautiousDays,
+    limit: rule.limit,
+    reason: warm ? `${rule.name}: two hours out of the cold` : `${rule.name}: ${rule.cautiousDays} days`,
+    source: provenance(rule),
+  };
+}
+
+const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "emulsifier", "legume", "oil", "acid"];
+
+const dryOrCut = (facts: IngredientFacts): Clock =>
+  dryCategories.includes(facts.category)
+    ? { days: dryStoreDays, limit: "quality", reason: "keeps a year dry and dark", source: practice }
+    : { days: cutVegetableDays, limit: "quality", reason: `cut, ${cutVegetableDays} days`, source: practice };

@@ -1,0 +1,56 @@
+import type { Ingredient } from "./rows.ts";
+
+export type Dialect = "us" | "uk";
+
+type Named = Pick<Ingredient, "id" | "us" | "uk" | "other">;
+
+/** The name a kitchen of this dialect uses. */
+export const nameOf = (ingredient: Named, dialect: Dialect): string => ingredient[dialect];
+
+const folded = (text: string): string =>
+  text
+    .normalize("NFD")
+    .replace(/\p{M}/gu, "")
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, " ")
+    .trim();
+
+const singular = (text: string): string =>
+  text
+    .replace(/(?:oes)\b/g, "o")
+    .replace(/ies\b/g, "y")
+    .replace(/([^s])s\b/g, "$1");
+
+/** 0 the whole name · 1 its beginning · 2 the beginning of a word in it · 3 somewhere inside · undefined no match. */
+function closeness(name: string, wanted: string): number | undefined {
+  if (name === wanted || singular(name) === singular(wanted)) return 0;
+  if (name.startsWith(wanted) || name.startsWith(singular(wanted))) return 1;
+  if (name.includes(` ${wanted}`)) return 2;
+  return wanted.length >= 3 && name.includes(wanted) ? 3 : undefined;
+}
+
+/**
+ * Ingredients whose US, UK or any other name fits what was typed, the nearest first.
+ * Accents, case and plurals do not matter. `usual` ids (what this kitchen logs often) win ties.
+ */
+export function searchNames<Item extends Named>(
+  typed: string,
+  ingredients: Iterable<Item>,
+  usual: readonly string[] = [],
+): Item[] {
+  const wanted = folded(typed);
+  if (wanted === "") return [];
+  const usualFirst = (id: string): number => (usual.includes(id) ? usual.indexOf(id) : usual.length);
+  return [...ingredients]
+    .flatMap((item) => {
+      const fits = [item.us, item.uk, ...item.other, item.id]
+        .map((name) => closeness(folded(name), wanted))
+        .filter((fit) => fit !== undefined);
+      return fits.length === 0 ? [] : [{ item, fit: Math.min(...fits) }];
+    })
+    .sort(
+      (a, b) =>
+        a.fit - b.fit || usualFirst(a.item.id) - usualFirst(b.item.id) || a.item.uk.length - b.item.uk.length,
+    )
+    .map(({ item }) => item);
+}

@@ -1,0 +1,17 @@
+export { measureOut, type MeasuredAmount } from "./kitchen-measures.ts";
+export {
+  planMake,
+  type MakeIssue,
+  type MakeKitchen,
+  type MakeLine,
+  type MakePart,
+  type MakePlan,
+} from "./plan-make.ts";
+export {
+  believableOutput,
+  settleMake,
+  type OnHandLot,
+  type Settled,
+  type SettleIssue,
+  type UsedPart,
+} from "./settle-make.ts";

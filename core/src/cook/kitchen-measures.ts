@@ -1,0 +1,34 @@
+import type { IngredientFacts } from "../catalogue/index.ts";
+import {
+  roundForKitchen,
+  roundToScale,
+  unitsFor,
+  type CupSystem,
+  type KitchenMeasure,
+  type RoundedAmount,
+} from "../measure/index.ts";
+
+const spoonable = /^(tsp|tbsp|cup)/;
+const countable = /^(clove|each-medium|leaf|sprig|stalk)$/;
+
+const words = (measure: string): string => measure.replace("each-medium", "medium").replaceAll("-", " ");
+
+/** The spoons, cups and pieces this ingredient can be measured in, trimmed or prepared. */
+export function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure[] {
+  const listed = facts.measures
+    .filter((m) => spoonable.test(m.measure) || (countable.test(m.measure) && m.state !== "whole"))
+    .map((m) => ({ name: words(m.measure), grams: m.grams }));
+  const density = facts.composition?.gramsPerMl;
+  if (!density) return listed;
+  const spoons = unitsFor(cup).filter((u) => ["tsp", "tbsp", "cup"].includes(u.id));
+  const missing = spoons.filter((u) => !listed.some((m) => m.name === u.id));
+  return [...listed, ...missing.map((u) => ({ name: u.id, grams: u.factor * density }))];
+}
+
+/** An amount as the scale shows it and, where one comes near enough, as a spoon or cup, each with its error. */
+export type MeasuredAmount = { readonly scale: RoundedAmount; readonly spoon: RoundedAmount | null };
+
+export const measureOut = (grams: number, facts: IngredientFacts, cup: CupSystem): MeasuredAmount => ({
+  scale: roundToScale(grams),
+  spoon: roundForKitchen(grams, kitchenMeasures(facts, cup)) ?? null,
+});

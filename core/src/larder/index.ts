@@ -1,0 +1,15 @@
+export { cautionsFor } from "./cautions.ts";
+export {
+  capacityOf,
+  containerSizes,
+  divideOver,
+  fewestFor,
+  type ContainerIssue,
+  type ContainerKind,
+  type ContainerSize,
+  type ContainerWish,
+  type Load,
+} from "./containers.ts";
+export { daysAfterThawing } from "./thaw.ts";
+export { placesFor, useBy, type IngredientClock, type UseBy, type UseByIssue } from "./use-by.ts";
+export { firstOut, takePortion, type WithdrawIssue } from "./withdraw.ts";

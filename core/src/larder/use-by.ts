@@ -1,0 +1,88 @@
+import { keepingRule, provenance, type Catalogue, type Place } from "../catalogue/index.ts";
+import { accept, addDays, refuse, type Day, type Result } from "../measure/index.ts";
+import type { FormulaKeeping } from "../recipes/index.ts";
+
+/** One clock that limits a batch. */
+export type UseByLimit = { readonly on: Day; readonly reason: string; readonly source: string };
+
+/** The date for the label. `practice` stands beside it only where quality, not safety, sets the limit. */
+export type UseBy = {
+  readonly on: Day;
+  readonly limit: "quality" | "safety";
+  readonly reason: string;
+  readonly source: string;
+  readonly practice: { readonly from: Day; readonly to: Day } | null;
+  readonly mustNever: string;
+  readonly limits: readonly UseByLimit[];
+};
+
+export type UseByIssue = { readonly code: "not-kept-there"; readonly place: Place };
+
+/** The last safe day of something that went in uncooked and carries its own clock. */
+export type IngredientClock = { readonly name: string; readonly lastDay: Day };
+
+/** Perishable food counts the day of making as day 1 of 7. FDA Food Code 2022 3-501.17, from memory. */
+const perishableDaysAfterMaking = 6;
+const foodCode = "FDA Food Code 2022 3-501.17, from memory";
+
+type Made = {
+  readonly madeOn: Day;
+  readonly place: Place;
+  readonly keeping: FormulaKeeping;
+  readonly clocks: readonly IngredientClock[];
+};
+
+/** Places a dish may be kept in. */
+export const placesFor = (keeping: FormulaKeeping): ("fridge" | "freezer")[] =>
+  (["fridge", "freezer"] as const).filter((place) => keeping[place] !== null);
+
+/**
+ * The earliest of: the cautious days of this kind of food in this place; for perishable food, making day + 6;
+ * and the last safe day of each uncooked ingredient. The freezer stops the ingredients' clocks.
+ * Refuses a place the dish is not kept in (pesto at room temperature).
+ */
+export function useBy(made: Made, catalogue: Catalogue): Result<UseBy, UseByIssue> {
+  const subject = made.place === "fridge" || made.place === "freezer" ? made.keeping[made.place] : null;
+  const rule = subject === null ? undefined : keepingRule(catalogue, subject, made.place);
+  if (!rule) return refuse({ code: "not-kept-there", place: made.place });
+  const own: UseByLimit = {
+    on: addDays(made.madeOn, rule.cautiousDays),
+    reason: `${rule.name}: ${rule.cautiousDays === 0 ? "the day it is made" : `${rule.cautiousDays} days`}`,
+    source: provenance(rule),
+  };
+  const cold = made.place === "fridge";
+  const limits = [
+    own,
+    ...(cold ? ceilingOf(made, rule.limit) : []),
+    ...(cold ? made.clocks.map(clockLimit) : []),
+  ];
+  const binding = limits.reduce((first, next) => (next.on < first.on ? next : first));
+  const safety = rule.limit === "safety" || binding !== own;
+  const showPractice = !safety && rule.showPractice;
+  return accept({
+    ...binding,
+    limit: safety ? "safety" : "quality",
+    practice: showPractice
+      ? { from: addDays(made.madeOn, rule.practiceLow), to: addDays(made.madeOn, rule.practiceHigh) }
+      : null,
+    mustNever: rule.mustNever,
+    limits,
+  });
+}
+
+const ceilingOf = (made: Made, limit: "quality" | "safety"): UseByLimit[] =>
+  limit === "safety"
+    ? [
+        {
+          on: addDays(made.madeOn, perishableDaysAfterMaking),
+          reason: "perishable food: seven days counting the day it was made",
+          source: foodCode,
+        },
+      ]
+    : [];
+
+const clockLimit = (clock: IngredientClock): UseByLimit => ({
+  on: clock.lastDay,
+  reason: `${clock.name} in it was already cut: its own last day`,
+  source: "the ingredient's own clock",
+});

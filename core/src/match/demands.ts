@@ -1,0 +1,20 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { allowedFillers, type Demand, type Diners, type Formula } from "../recipes/index.ts";
+
+/** The lines of a formula at a number of batches, with what may fill each for these diners. */
+export function demandsOf(
+  formula: Formula,
+  batches: number,
+  kitchen: { readonly catalogue: Catalogue; readonly diners: Diners },
+): Demand[] {
+  return formula.lines.map((line) => ({
+    lineId: line.id,
+    grams: line.grams * batches,
+    fillers: allowedFillers(line, kitchen.catalogue, kitchen.diners),
+    strongShare: line.strongShare,
+  }));
+}
+
+/** True when some line has nothing these diners may eat in it: the dish is not for them. */
+export const cannotBeMade = (demands: readonly Demand[]): boolean =>
+  demands.some((d) => d.fillers.length === 0);

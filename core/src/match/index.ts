@@ -1,0 +1,9 @@
+export { cannotBeMade, demandsOf } from "./demands.ts";
+export { eatable, usualAppetite, type Eatable, type Household, type Waiting } from "./eatable.ts";
+export {
+  matchRecipe,
+  rankRecipes,
+  type MatchKitchen,
+  type MatchLimit,
+  type RecipeMatch,
+} from "./rank-recipes.ts";

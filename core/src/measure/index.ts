@@ -1,0 +1,20 @@
+export { addDays, dayOf, daysBetween, earliest, type Day } from "./day.ts";
+export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
+export { parseAmount, type Amount, type AmountIssue, type AmountReading } from "./parse-amount.ts";
+export { accept, invariant, refuse, type Result } from "./result.ts";
+export {
+  roundForKitchen,
+  roundToScale,
+  type KitchenMeasure,
+  type RoundedAmount,
+} from "./round-for-kitchen.ts";
+export {
+  honestStep,
+  showEstimate,
+  showGrams,
+  showPercent,
+  showYield,
+  trimmedDecimals,
+  type DisplaySystem,
+} from "./show.ts";
+export { findUnit, heaviestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";

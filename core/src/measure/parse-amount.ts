@@ -1,0 +1,97 @@
+import { looksLikeUnit, splitNumberAndWord } from "./split-number.ts";
+import { accept, refuse, type Result } from "./result.ts";
+import { findUnit, heaviestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
+
+/** What was typed, before it is known which ingredient it is of. */
+export type Amount =
+  | { readonly kind: "mass"; readonly grams: number }
+  | { readonly kind: "volume"; readonly ml: number; readonly unit: string; readonly count: number }
+  | { readonly kind: "count"; readonly low: number; readonly high: number; readonly word: string };
+
+export type AmountIssue =
+  | { readonly code: "amount-empty" }
+  | { readonly code: "amount-not-understood"; readonly text: string }
+  | { readonly code: "amount-not-positive"; readonly text: string }
+  | { readonly code: "amount-too-large"; readonly grams: number; readonly atMostG: number }
+  | { readonly code: "unit-unknown"; readonly unit: string };
+
+export type AmountReading = { readonly amount: Amount; readonly rest: string };
+
+type Piece = { readonly low: number; readonly high: number; readonly word: string };
+
+const spokenCounts: readonly (readonly [RegExp, string])[] = [
+  [/^half an? /i, "0.5 "],
+  [/^an? half /i, "0.5 "],
+  [/^a quarter of an? /i, "0.25 "],
+  [/^(?:a couple of|a pair of) /i, "2 "],
+  [/^an? /i, "1 "],
+  [/^one /i, "1 "],
+  [/^two /i, "2 "],
+  [/^three /i, "3 "],
+  [/^four /i, "4 "],
+];
+
+const plain = (text: string): string => {
+  const tidy = text
+    .trim()
+    .replace(/\s+/g, " ")
+    .replace(/fl\.? ?oz\.?/gi, "floz")
+    .replace(/(\d),(\d{1,2})(?!\d)/g, "$1.$2");
+  const spoken = spokenCounts.find(([pattern]) => pattern.test(tidy));
+  return spoken ? tidy.replace(spoken[0], spoken[1]) : tidy;
+};
+
+/**
+ * Reads "430", "1 lb 4 oz", "0,43 kg", "½ cup", "1–2 bunches", "a handful of mint".
+ * A bare number is grams, as read off the scale. What follows the amount comes back as `rest`.
+ * Refuses nothing typed, a number of zero or less, a unit nobody knows when nothing else explains it,
+ * and more than a quarter of a tonne.
+ */
+export function parseAmount(text: string, cup: CupSystem): Result<AmountReading, AmountIssue> {
+  const written = plain(text);
+  if (written === "") return refuse({ code: "amount-empty" });
+  if (/^[-−–]\s*[\d.½¼¾]/.test(written)) return refuse({ code: "amount-not-positive", text });
+  const first = splitNumberAndWord(written);
+  if (!first) return refuse({ code: "amount-not-understood", text });
+  if (!(first.low > 0) || first.high < first.low) return refuse({ code: "amount-not-positive", text });
+  return readPieces(first, unitsFor(cup));
+}
+
+function readPieces(
+  first: Piece & { rest: string },
+  units: readonly Unit[],
+): Result<AmountReading, AmountIssue> {
+  const unit = first.word === "" ? undefined : findUnit(first.word, units);
+  if (first.word === "") return weighed((first.low + first.high) / 2, "");
+  if (!unit) return countOf(first);
+  const middle = (first.low + first.high) / 2;
+  if (unit.kind === "volume") return poured(middle, unit, first.rest);
+  const next = splitNumberAndWord(first.rest);
+  const smaller = next && looksLikeUnit(next.word) ? findUnit(next.word, units) : undefined;
+  const follows = next && smaller?.kind === "mass" && smaller.factor < unit.factor;
+  return follows
+    ? weighed(middle * unit.factor + next.low * smaller.factor, next.rest)
+    : weighed(middle * unit.factor, first.rest);
+}
+
+const weighed = (grams: number, rest: string): Result<AmountReading, AmountIssue> =>
+  grams > heaviestEntryG
+    ? refuse({ code: "amount-too-large", grams, atMostG: heaviestEntryG })
+    : accept({ amount: { kind: "mass", grams }, rest: withoutOf(rest) });
+
+function poured(count: number, unit: Unit, rest: string): Result<AmountReading, AmountIssue> {
+  const ml = count * unit.factor;
+  return ml > heaviestEntryG
+    ? refuse({ code: "amount-too-large", grams: ml, atMostG: heaviestEntryG })
+    : accept({ amount: { kind: "volume", ml, unit: unit.id, count }, rest: withoutOf(rest) });
+}
+
+const mostPieces = 2000;
+
+function countOf(piece: Piece & { rest: string }): Result<AmountReading, AmountIssue> {
+  if (piece.high > mostPieces) return refuse({ code: "unit-unknown", unit: piece.word });
+  const { low, high, word, rest } = piece;
+  return accept({ amount: { kind: "count", low, high, word: word.toLowerCase() }, rest: withoutOf(rest) });
+}
+
+const withoutOf = (rest: string): string => rest.trim().replace(/^of /i, "");

@@ -1,0 +1,71 @@
+import { trimmedDecimals } from "./show.ts";
+
+/** A measure a cook can reach for, with what one of it weighs of this ingredient. */
+export type KitchenMeasure = { readonly name: string; readonly grams: number };
+
+/** An amount rounded to a measure. `error` is (rounded − wanted) ÷ wanted, signed. */
+export type RoundedAmount = { readonly text: string; readonly grams: number; readonly error: number };
+
+type Step = { readonly size: number; readonly label: string };
+
+const spoonSteps: readonly Step[] = [
+  { size: 0.25, label: "¼" },
+  { size: 0.5, label: "½" },
+  { size: 1, label: "" },
+];
+const fractionSigns: Readonly<Record<string, string>> = {
+  "0.25": "¼",
+  "0.5": "½",
+  "0.75": "¾",
+  "0.33": "⅓",
+  "0.67": "⅔",
+};
+
+const countText = (count: number): string => {
+  const whole = Math.floor(count + 1e-9);
+  const sign = fractionSigns[trimmedDecimals(count - whole, 2)];
+  if (sign === undefined) return trimmedDecimals(count, 2);
+  return whole === 0 ? sign : `${whole} ${sign}`;
+};
+
+/**
+ * Rounds grams to the scale: half grams below 10 g, whole grams below 100 g, 5 g from there.
+ * `grams` ≥ 0. The signed relative error comes with it (0 for 0 g).
+ */
+export function roundToScale(grams: number): RoundedAmount {
+  const step = grams < 10 ? 0.5 : grams < 100 ? 1 : 5;
+  const rounded = Math.max(grams > 0 ? step : 0, Math.round(grams / step) * step);
+  return { text: `${trimmedDecimals(rounded, 1)} g`, grams: rounded, error: relativeError(rounded, grams) };
+}
+
+const relativeError = (rounded: number, wanted: number): number =>
+  wanted === 0 ? 0 : (rounded - wanted) / wanted;
+
+/** How many of a measure a cook still counts out (9 spoons is a cup's work). Common practice, no source. */
+const mostOfAMeasure = 8;
+
+function candidates(grams: number, measure: KitchenMeasure): RoundedAmount[] {
+  return spoonSteps.flatMap((step) => {
+    const count = Math.round(grams / measure.grams / step.size) * step.size;
+    if (count <= 0 || count > mostOfAMeasure) return [];
+    const rounded = count * measure.grams;
+    return [
+      { text: `${countText(count)} ${measure.name}`, grams: rounded, error: relativeError(rounded, grams) },
+    ];
+  });
+}
+
+/**
+ * The spoon, cup or whole piece that comes nearest to `grams`, or undefined when none comes within
+ * `worstError` (a fraction, 0.12 by default) and the scale must be used.
+ */
+export function roundForKitchen(
+  grams: number,
+  measures: readonly KitchenMeasure[],
+  worstError = 0.12,
+): RoundedAmount | undefined {
+  const near = measures.flatMap((m) => candidates(grams, m)).filter((r) => Math.abs(r.error) <= worstError);
+  // Errors within two per cent of each other are alike to a cook: then the shorter count wins ("½ cup", not "8 tbsp").
+  const worth = (r: RoundedAmount): number => Math.round(Math.abs(r.error) * 50);
+  return near.sort((a, b) => worth(a) - worth(b) || a.text.length - b.text.length)[0];
+}

@@ -1,0 +1,55 @@
+import { isExact, type Estimate } from "./estimate.ts";
+
+/** The units a kitchen reads weights in. */
+export type DisplaySystem = "metric" | "us";
+
+const gramsPerOunce = 28.349523125;
+
+/** A fixed number of decimals without trailing zeros: 1.50 → "1.5". */
+export const trimmedDecimals = (value: number, decimals: number): string =>
+  String(Number(value.toFixed(decimals)));
+
+/**
+ * A weight as a cook reads it: whole grams, kilograms from 1,000 g; or pounds and ounces to a quarter ounce.
+ * Rounds to the nearest step; below 10 g shows one decimal. Error at most half a step.
+ */
+export function showGrams(grams: number, system: DisplaySystem = "metric"): string {
+  if (system === "us") return showOunces(grams);
+  if (Math.abs(grams) < 9.95) return `${trimmedDecimals(grams, 1)} g`;
+  if (Math.abs(grams) < 999.5) return `${Math.round(grams)} g`;
+  return `${trimmedDecimals(grams / 1000, 2)} kg`;
+}
+
+function showOunces(grams: number): string {
+  const quarters = Math.round((grams / gramsPerOunce) * 4);
+  if (quarters < 64) return `${trimmedDecimals(quarters / 4, 2)} oz`;
+  const pounds = Math.floor(quarters / 64);
+  const ounces = trimmedDecimals((quarters - pounds * 64) / 4, 2);
+  return ounces === "0" ? `${pounds} lb` : `${pounds} lb ${ounces} oz`;
+}
+
+/** The step that a range of this width deserves: 1, 2 or 5 times a power of ten, about a tenth of the width. */
+export function honestStep(width: number): number {
+  if (!(width > 0)) return 1;
+  const power = 10 ** Math.floor(Math.log10(width / 10));
+  const lead = width / 10 / power;
+  return Math.max(1, power * (lead < 1.5 ? 1 : lead < 3.5 ? 2 : lead < 7.5 ? 5 : 10));
+}
+
+const toStep = (value: number, step: number): number => Math.round(value / step) * step;
+
+/** "about 85 g (60–110 g)", never more precise than the range; a weighed fact shows no range. */
+export function showEstimate(grams: Estimate, system: DisplaySystem = "metric"): string {
+  if (isExact(grams)) return showGrams(grams.value, system);
+  const step = honestStep(grams.high - grams.low);
+  const [value, low, high] = [grams.value, grams.low, grams.high].map((g) =>
+    showGrams(toStep(g, step), system),
+  );
+  return `about ${value} (${low}–${high})`;
+}
+
+/** A fraction as whole per cent: 0.6249 → "62 %". */
+export const showPercent = (fraction: number): string => `${Math.round(fraction * 100)} %`;
+
+/** A fraction with two decimals, as yields are written: 0.6 → "0.60". */
+export const showYield = (fraction: number): string => fraction.toFixed(2);

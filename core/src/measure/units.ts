@@ -1,0 +1,73 @@
+/** How a kitchen reads "cup": US customary, the 240 ml of US food labels, or the metric 250 ml. */
+export type CupSystem = "us-customary" | "us-label" | "metric";
+
+export type UnitKind = "mass" | "volume";
+
+/** `factor` is grams (mass) or millilitres (volume) in one of the unit. */
+export type Unit = {
+  readonly id: string;
+  readonly kind: UnitKind;
+  readonly factor: number;
+  readonly names: readonly string[];
+  readonly source: string;
+};
+
+/** The heaviest single entry the kitchen believes: a quarter of a tonne. Common practice, no source. */
+export const heaviestEntryG = 250_000;
+
+const nist = "NIST SP 811 / SP 1038";
+const definition = "SI definition";
+
+const unit = (id: string, kind: UnitKind, factor: number, names: string, source: string): Unit => ({
+  id,
+  kind,
+  factor,
+  names: names.split(" "),
+  source,
+});
+
+const massUnits: readonly Unit[] = [
+  unit("mg", "mass", 0.001, "mg", definition),
+  unit("g", "mass", 1, "g gr gm gms gram grams gramme grammes", definition),
+  unit("kg", "mass", 1000, "kg kgs kilo kilos kilogram kilograms", definition),
+  unit("oz", "mass", 28.349523125, "oz ozs ounce ounces", nist),
+  unit("lb", "mass", 453.59237, "lb lbs pound pounds", nist),
+];
+
+const fixedVolumes: readonly Unit[] = [
+  unit("ml", "volume", 1, "ml mls millilitre millilitres milliliter milliliters cc", definition),
+  unit("cl", "volume", 10, "cl centilitre centilitres", definition),
+  unit("dl", "volume", 100, "dl decilitre decilitres deciliter deciliters", definition),
+  unit("l", "volume", 1000, "l litre litres liter liters", definition),
+  unit("fl oz", "volume", 29.5735295625, "floz", nist),
+  unit("quart", "volume", 946.352946, "quart quarts qt", nist),
+  unit("gallon", "volume", 3785.411784, "gallon gallons gal", nist),
+];
+
+const labelSource = "21 CFR 101.9(b)(5)(viii)";
+
+/** Teaspoon, tablespoon and cup in millilitres, each from its own definition. */
+const spoonsAndCups: Readonly<Record<CupSystem, readonly [number, number, number, string]>> = {
+  "us-customary": [4.92892159375, 14.78676478125, 236.5882365, nist],
+  "us-label": [5, 15, 240, labelSource],
+  metric: [5, 15, 250, "metric cup, common practice"],
+};
+
+/** Every unit a weight or volume may be typed in, with the kitchen's own spoons and cup. */
+export function unitsFor(cup: CupSystem): readonly Unit[] {
+  const [tsp, tbsp, cupMl, source] = spoonsAndCups[cup];
+  return [
+    ...massUnits,
+    ...fixedVolumes,
+    unit("tsp", "volume", tsp, "tsp tsps teaspoon teaspoons t", source),
+    unit("tbsp", "volume", tbsp, "tbsp tbsps tbs tablespoon tablespoons T", source),
+    unit("cup", "volume", cupMl, "cup cups c", source),
+  ];
+}
+
+/** Finds a unit by any of its written names. "T" and "t" are the only names whose case matters. */
+export function findUnit(name: string, units: readonly Unit[]): Unit | undefined {
+  const written = name.replace(/\.$/, "");
+  if (written === "T") return units.find((u) => u.id === "tbsp");
+  return units.find((u) => u.names.includes(written.toLowerCase()) && written !== "T");
+}

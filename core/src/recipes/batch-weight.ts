@@ -1,0 +1,23 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { estimate, exactly, product, sum, type Estimate } from "../measure/index.ts";
+import type { Line } from "./formula.ts";
+
+type Used = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
+
+const unchanged = exactly(1);
+
+/** Mass after ÷ before when a line's ingredient is cooked its way; 1 when it is not cooked or no figure exists. */
+export function cookingFactor(line: Line, ingredient: string, catalogue: Catalogue): Estimate {
+  const change = catalogue.ingredients.get(ingredient)?.changes.find((c) => c.method === line.cook);
+  return change ? estimate(change.factor, change.low, change.high) : unchanged;
+}
+
+/** Grams of the finished dish: what went in, each line after its own cooking (dry matter is conserved). */
+export function batchWeight(used: readonly Used[], lines: readonly Line[], catalogue: Catalogue): Estimate {
+  return sum(
+    used.map((u) => {
+      const line = lines.find((l) => l.id === u.lineId);
+      return product(exactly(u.grams), line ? cookingFactor(line, u.ingredient, catalogue) : unchanged);
+    }),
+  );
+}

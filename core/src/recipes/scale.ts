@@ -1,0 +1,50 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { accept, refuse, showGrams, trimmedDecimals, type Result } from "../measure/index.ts";
+import type { Diners } from "./diners.ts";
+import type { Formula } from "./formula.ts";
+import { gramsPerBatch } from "./slots.ts";
+
+/** The questions a cook scales by. */
+export type ScaleWish =
+  | { readonly kind: "batches"; readonly batches: number }
+  | { readonly kind: "servings"; readonly servings: number }
+  | { readonly kind: "all-of"; readonly ingredient: string; readonly grams: number };
+
+export type ScaleIssue =
+  | { readonly code: "ingredient-not-in-formula"; readonly ingredient: string }
+  | { readonly code: "batches-out-of-range"; readonly batches: number; readonly atMost: number };
+
+export type Scaled = { readonly batches: number; readonly workings: string };
+
+/** More than this is a factory, not a kitchen. Common practice, no source. */
+const mostBatches = 50;
+
+/**
+ * How many batches (a positive number, not only whole) answer the wish. "All of" takes every gram into the
+ * lines that accept the ingredient, at their caps.
+ */
+export function scaleFormula(
+  formula: Formula,
+  wish: ScaleWish,
+  kitchen: { readonly catalogue: Catalogue; readonly diners: Diners },
+): Result<Scaled, ScaleIssue> {
+  switch (wish.kind) {
+    case "batches":
+      return inRange(wish.batches, `${trimmedDecimals(wish.batches, 2)} batches as asked`);
+    case "servings":
+      return inRange(
+        wish.servings / formula.servings,
+        `${trimmedDecimals(wish.servings, 1)} servings ÷ ${formula.servings} a batch`,
+      );
+    case "all-of": {
+      const perBatch = gramsPerBatch(formula, wish.ingredient, kitchen);
+      if (perBatch === 0) return refuse({ code: "ingredient-not-in-formula", ingredient: wish.ingredient });
+      return inRange(wish.grams / perBatch, `${showGrams(wish.grams)} ÷ ${showGrams(perBatch)} a batch`);
+    }
+  }
+}
+
+const inRange = (batches: number, workings: string): Result<Scaled, ScaleIssue> =>
+  batches > 0 && batches <= mostBatches
+    ? accept({ batches, workings: `${workings} = ${trimmedDecimals(batches, 2)} batches` })
+    : refuse({ code: "batches-out-of-range", batches, atMost: mostBatches });

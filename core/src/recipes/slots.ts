@@ -1,0 +1,41 @@
+import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
+import { invariant } from "../measure/index.ts";
+import { suits, type Diners } from "./diners.ts";
+import type { Filler, Formula, Line } from "./formula.ts";
+
+export type AllowedFiller = Filler & { readonly facts: IngredientFacts };
+
+const dominant = 3;
+
+export const isStrong = (facts: IngredientFacts): boolean => facts.strength >= dominant;
+
+/**
+ * The fillers a line may take for these diners, in written order. A line eaten raw never takes an ingredient
+ * marked never-raw, whatever the formula says.
+ */
+export function allowedFillers(line: Line, catalogue: Catalogue, diners: Diners): AllowedFiller[] {
+  return line.fillers.flatMap((filler) => {
+    const facts = catalogue.ingredients.get(filler.ingredient);
+    invariant(facts !== undefined, `formula names unknown ingredient ${filler.ingredient}`);
+    const allowed = suits(facts, diners) && !(line.eatenRaw && facts.raw === "no");
+    return allowed ? [{ ...filler, facts }] : [];
+  });
+}
+
+/** Largest share of a line that one filler may take, its own cap and the strong-herb cap together. */
+export const shareCap = (line: Line, filler: AllowedFiller): number =>
+  Math.min(filler.maxShare, isStrong(filler.facts) ? line.strongShare : 1);
+
+/** Grams of an ingredient that one batch can take, over all lines; 0 when it fits nowhere. */
+export function gramsPerBatch(
+  formula: Formula,
+  ingredient: string,
+  kitchen: { readonly catalogue: Catalogue; readonly diners: Diners },
+): number {
+  return formula.lines.reduce((total, line) => {
+    const filler = allowedFillers(line, kitchen.catalogue, kitchen.diners).find(
+      (f) => f.ingredient === ingredient,
+    );
+    return total + (filler ? line.grams * shareCap(line, filler) : 0);
+  }, 0);
+}

@@ -1,0 +1,49 @@
+import { accept, refuse, type Result } from "../measure/index.ts";
+
+export type TrimPart = { readonly part: string; readonly grams: number; readonly fate: "keep" | "compost" };
+
+/** raw = usable + parts + loss, to the gram. */
+export type ClosedTrim = {
+  readonly rawG: number;
+  readonly usableG: number;
+  readonly parts: readonly TrimPart[];
+  readonly partsG: number;
+  readonly lossG: number;
+};
+
+export type BalanceIssue =
+  | { readonly code: "parts-over-rest"; readonly partsG: number; readonly restG: number }
+  | { readonly code: "part-not-positive"; readonly part: string; readonly grams: number };
+
+const milligram = (grams: number): number => Math.round(grams * 1000) / 1000;
+
+/** The scale shows whole grams, so three readings may overshoot by this much between them. */
+const scaleSlackG = 1;
+
+/**
+ * Closes a trim to the gram: what is neither usable nor a named part is loss. Refuses parts that weigh more
+ * than what is left (beyond one gram of scale rounding, which is taken off the largest part) and parts of 0 g.
+ * Needs usable ≤ raw, which judgeWeighing has already refused.
+ */
+export function closeBalance(
+  rawG: number,
+  usableG: number,
+  parts: readonly TrimPart[],
+): Result<ClosedTrim, BalanceIssue> {
+  const empty = parts.find((p) => !(p.grams > 0));
+  if (empty) return refuse({ code: "part-not-positive", part: empty.part, grams: empty.grams });
+  const restG = milligram(rawG - usableG);
+  const partsG = milligram(parts.reduce((total, p) => total + p.grams, 0));
+  const over = milligram(partsG - restG);
+  if (over > scaleSlackG) return refuse({ code: "parts-over-rest", partsG, restG });
+  const kept = over > 0 ? takeOffLargest(parts, over) : parts;
+  const keptG = milligram(kept.reduce((total, p) => total + p.grams, 0));
+  return accept({ rawG, usableG, parts: kept, partsG: keptG, lossG: milligram(restG - keptG) });
+}
+
+function takeOffLargest(parts: readonly TrimPart[], over: number): TrimPart[] {
+  const largest = parts.reduce((best, p, i) => (p.grams > (parts[best]?.grams ?? 0) ? i : best), 0);
+  return parts
+    .map((p, i) => (i === largest ? { ...p, grams: milligram(p.grams - over) } : p))
+    .filter((p) => p.grams > 0);
+}

@@ -1,0 +1,81 @@
+import type { Hono } from "hono";
+import { Hono as HonoApp } from "hono";
+import { bodyLimit } from "hono/body-limit";
+import { compress } from "hono/compress";
+import { csrf } from "hono/csrf";
+import { HTTPException } from "hono/http-exception";
+import { requestId } from "hono/request-id";
+import { secureHeaders } from "hono/secure-headers";
+import { basketUseCases } from "./basket/routes.ts";
+import { catalogueUseCases } from "./catalogue/routes.ts";
+import { cookUseCases } from "./cook/routes.ts";
+import { scaleUseCases } from "./devices/routes.ts";
+import { mountUseCases } from "./http/mount.ts";
+import { openApiDocument } from "./http/openapi.ts";
+import { problemReply } from "./http/problem.ts";
+import { replyCache } from "./http/reply-cache.ts";
+import type { Deps } from "./kit.ts";
+import { mountFrontDoor } from "./kitchen/routes.ts";
+import { larderUseCases } from "./larder/routes.ts";
+import { matchUseCases } from "./match/routes.ts";
+import { recipeUseCases } from "./recipes/routes.ts";
+import { todayUseCases } from "./today/routes.ts";
+import { trimUseCases } from "./trim/routes.ts";
+
+const largestBody = 512 * 1024;
+
+/** The whole service as a function of what it depends on; opens nothing itself. */
+export function createApp(deps: Deps): Hono {
+  const app = new HonoApp();
+  protect(app, deps);
+  const shell = { deps, cache: replyCache() };
+  mountFrontDoor(app, deps);
+  const document = JSON.stringify(openApiDocument(deps.version));
+  app.get("/api/openapi.json", (c) =>
+    c.body(document, 200, { "content-type": "application/json; charset=utf-8" }),
+  );
+  mountUseCases(app, catalogueUseCases, shell);
+  mountUseCases(app, basketUseCases, shell);
+  mountUseCases(app, trimUseCases, shell);
+  mountUseCases(app, recipeUseCases, shell);
+  mountUseCases(app, matchUseCases, shell);
+  mountUseCases(app, cookUseCases, shell);
+  mountUseCases(app, larderUseCases, shell);
+  mountUseCases(app, todayUseCases, shell);
+  mountUseCases(app, scaleUseCases, shell);
+  app.all("/api/*", (c) => problemReply(c, { status: 404, code: "no-such-route" }));
+  return app;
+}
+
+function protect(app: Hono, deps: Deps): void {
+  app.use(requestId());
+  app.use(
+    secureHeaders({
+      contentSecurityPolicy: {
+        defaultSrc: ["'self'"],
+        // PrimeVue writes its theme into a style element at run time.
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", "data:"],
+        frameAncestors: ["'none'"],
+      },
+    }),
+  );
+  app.use(compress());
+  app.use("/api/*", csrf());
+  app.use(
+    "/api/*",
+    bodyLimit({
+      maxSize: largestBody,
+      onError: (c) => problemReply(c, { status: 413, code: "body-too-large" }),
+    }),
+  );
+  app.onError((error, c) => {
+    if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
+    deps.log("request failed", {
+      requestId: c.get("requestId" as never),
+      path: c.req.path,
+      error: String(error.stack),
+    });
+    return problemReply(c, { status: 500, code: "internal" });
+  });
+}

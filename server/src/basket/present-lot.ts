@@ -1,0 +1,48 @@
+import type { Lot } from "@apron/contract";
+import { freshness, useFirstBand, type Freshness } from "@apron/core/basket";
+import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
+import { invariant } from "@apron/core/measure";
+import type { Kit } from "../kit.ts";
+import type { LotRecord } from "./store.ts";
+
+type View = Pick<Kit, "catalogue" | "today" | "asker">;
+
+/** The facts of an ingredient that a stored row names; rows only ever name catalogue ingredients. */
+export function factsOf(view: Pick<Kit, "catalogue">, ingredient: string): IngredientFacts {
+  const facts = view.catalogue.ingredients.get(ingredient);
+  invariant(facts !== undefined, `stored ingredient ${ingredient} is not in the catalogue`);
+  return facts;
+}
+
+export const nameFor = (view: View, ingredient: string): string =>
+  nameOf(factsOf(view, ingredient), view.asker.kitchen.dialect);
+
+export const freshnessOf = (
+  lot: Pick<LotRecord, "ingredient" | "state" | "method" | "place" | "since" | "bestBefore">,
+  view: Pick<Kit, "catalogue" | "today">,
+): Freshness =>
+  freshness(lot, factsOf(view, lot.ingredient), { today: view.today, catalogue: view.catalogue });
+
+/** A lot as it travels, with its freshness today. */
+export function presentLot(lot: LotRecord, view: View): Lot {
+  const fresh = freshnessOf(lot, view);
+  return {
+    id: lot.id,
+    ingredient: lot.ingredient,
+    name: nameFor(view, lot.ingredient),
+    state: lot.state,
+    method: lot.method,
+    grade: lot.grade,
+    source: { kind: lot.sourceKind, note: lot.sourceNote },
+    place: lot.place,
+    since: lot.since,
+    grams: lot.balanceG,
+    estimate:
+      lot.estimateLow !== null && lot.estimateHigh !== null
+        ? { value: lot.receivedG, low: lot.estimateLow, high: lot.estimateHigh }
+        : null,
+    priceMinor: lot.priceMinor,
+    note: lot.note,
+    freshness: { ...fresh, band: useFirstBand(fresh.daysLeft) },
+  };
+}

@@ -1,0 +1,206 @@
+import type { BatchMade, FinishMake, UseBy } from "@apron/contract";
+import { believableOutput, settleMake, type OnHandLot, type Settled } from "@apron/core/cook";
+import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
+import { accept, refuse } from "@apron/core/measure";
+import { allergensOf, type Formula } from "@apron/core/recipes";
+import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
+import type { EntryRecord, LotRecord } from "../basket/store.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import { presentContainer } from "../larder/present-container.ts";
+import type { BatchRecord, ContainerRecord } from "../larder/store.ts";
+import { useByIn } from "./use-by-of.ts";
+
+type Make = {
+  readonly body: Required<FinishMake>;
+  readonly formula: Formula;
+  readonly lots: readonly LotRecord[];
+};
+type Done = Make & {
+  readonly settled: Settled;
+  readonly outputG: number;
+  readonly containers: readonly ContainerRecord[];
+};
+
+/**
+ * Records what was made, whole or not at all: draws the lots down, fills the containers with their use-by, and
+ * puts what was opened and not used up back as dated lots.
+ */
+export const finishMake: UseCase<"finishMake"> = async ({ body }, kit) => {
+  const recipe = await kit.stores.recipes.getVersion(body.recipeId, body.version);
+  if (!recipe) return notFound("recipe-unknown", "recipeId");
+  const unknown = [...body.used, ...body.leftOvers].find((p) => !kit.catalogue.ingredients.has(p.ingredient));
+  if (unknown) return refuse({ status: 422, code: "ingredient-unknown", field: "used" });
+  const lotIds = body.used.flatMap((part) => part.lotId ?? []);
+  const lots = lotIds.length === 0 ? [] : await kit.stores.lots.getMany([...new Set(lotIds)]);
+  const make: Make = { body, formula: recipe.formula, lots };
+  const settled = settleMake(make.formula, body.used, {
+    lots: lots.map((lot) => onHandOf(lot, kit)),
+    catalogue: kit.catalogue,
+  });
+  if (!settled.ok) {
+    const { index } = settled.issue as { index?: number };
+    return refuseWith(settled.issue, index === undefined ? "used" : `used.${index}.grams`);
+  }
+  const outputG = body.weighedG ?? Math.round(settled.value.output.value);
+  if (body.weighedG !== null && !believableOutput(body.weighedG, settled.value.output))
+    return refuse({
+      status: 422,
+      code: "output-over-inputs",
+      field: "weighedG",
+      measurements: { output: settled.value.output },
+    });
+  const containers = containersOf({ ...make, outputG }, kit);
+  if (!containers.ok) return containers;
+  return save({ ...make, settled: settled.value, outputG, containers: containers.value }, kit);
+};
+
+function onHandOf(lot: LotRecord, kit: Kit): OnHandLot {
+  const fresh = freshnessOf(lot, kit);
+  return {
+    lotId: lot.id,
+    ingredient: lot.ingredient,
+    onHandG: lot.balanceG,
+    state: lot.state,
+    pastSafety: fresh.limit === "safety" && fresh.daysLeft < 0,
+  };
+}
+
+function containersOf(make: Make & { outputG: number }, kit: Kit): Answer<ContainerRecord[]> {
+  const { body, formula, outputG } = make;
+  const dated = new Map<string, UseBy>();
+  for (const [index, { place }] of body.containers.entries()) {
+    const date =
+      place === "fridge" || place === "freezer"
+        ? useByIn(place, { formula, drawn: body.used, lots: make.lots }, kit)
+        : null;
+    if (!date) return refuseWith({ code: "not-kept-there" }, `containers.${index}.place`);
+    dated.set(place, date);
+  }
+  const loads = divideOver(outputG, formula, body.containers as readonly ContainerWish[]);
+  if (!loads.ok) return refuseWith(loads.issue, "containers");
+  const portionG = outputG / (body.batches * formula.servings);
+  return accept(
+    loads.value.flatMap((load) =>
+      filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, kit),
+    ),
+  );
+}
+
+const toMilligram = (grams: number): number => Math.round(grams * 1000) / 1000;
+
+function filledOf(
+  load: Load,
+  of: { batchId: string; portionG: number; date: UseBy | undefined },
+  kit: Kit,
+): ContainerRecord[] {
+  const { date } = of;
+  if (!date) return [];
+  return Array.from({ length: load.count }, () => ({
+    id: kit.newId(),
+    batchId: of.batchId,
+    kind: load.kind,
+    place: load.place,
+    startG: toMilligram(load.eachG),
+    remainingG: toMilligram(load.eachG),
+    portionG: toMilligram(Math.min(of.portionG, load.eachG)),
+    useBy: date.on,
+    limit: date.limit,
+    reason: date.reason,
+    source: date.source,
+    practiceFrom: date.practice?.from ?? null,
+    practiceTo: date.practice?.to ?? null,
+    mustNever: date.mustNever,
+    thawDays: date.thawDays,
+  }));
+}
+
+async function save(done: Done, kit: Kit): Promise<Answer<BatchMade>> {
+  const { body, formula, settled, outputG, containers } = done;
+  const { stores, newId } = kit;
+  if ((await stores.larder.inputsOf(body.id)).length > 0) return conflict("already-there");
+  const batch = batchOf(done, kit);
+  await stores.larder.addBatch(
+    batch,
+    body.used.map((part) => ({ ...part, id: newId(), batchId: body.id })),
+    containers,
+  );
+  const leftOvers = body.leftOvers.map((left) => leftOverLot(left, kit));
+  await stores.lots.add(leftOvers, kit.now);
+  const entry = (lotId: string, kind: EntryRecord["kind"], grams: number): EntryRecord => ({
+    id: newId(),
+    lotId,
+    kind,
+    grams,
+    at: kit.now,
+    memberId: kit.asker.memberId,
+    reason: kind === "used" ? formula.name : `opened for ${formula.name}`,
+    batchId: body.id,
+    trimId: null,
+  });
+  const entries = [
+    ...settled.draws.map((draw) => entry(draw.lotId, "used", draw.grams)),
+    ...leftOvers.map((lot) => entry(lot.id, "returned", lot.receivedG)),
+  ];
+  if (entries.length > 0) await stores.lots.append(entries);
+  const about = {
+    name: batch.name,
+    dish: batch.kind,
+    madeOn: batch.madeOn,
+    recipeId: batch.recipeId,
+    recipeVersion: batch.recipeVersion,
+    allergens: batch.allergens,
+  };
+  return accept({
+    id: batch.id,
+    name: batch.name,
+    outputG,
+    containers: containers.map((c) => presentContainer({ ...c, ...about }, kit)),
+    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, kit)),
+  });
+}
+
+const batchOf = ({ body, formula, outputG }: Done, kit: Kit): BatchRecord => ({
+  id: body.id,
+  recipeId: formula.id,
+  recipeVersion: body.version,
+  name: formula.name,
+  kind: formula.kind,
+  batches: body.batches,
+  servings: body.batches * formula.servings,
+  madeAt: kit.now,
+  madeOn: kit.today,
+  outputG,
+  weighed: body.weighedG !== null,
+  allergens: allergensOf(
+    body.used.map((p) => p.ingredient),
+    kit.catalogue,
+  ),
+  memberId: kit.asker.memberId,
+});
+
+function leftOverLot(left: Required<FinishMake>["leftOvers"][number], kit: Kit): LotRecord {
+  const base = {
+    ingredient: factsOf(kit, left.ingredient).id,
+    state: "opened" as const,
+    method: null,
+    place: left.place,
+    since: kit.today,
+    bestBefore: null,
+  };
+  return {
+    ...base,
+    id: left.id,
+    grade: "prime",
+    sourceKind: "shop",
+    sourceNote: "",
+    priceMinor: null,
+    estimateLow: null,
+    estimateHigh: null,
+    receivedG: toMilligram(left.grams),
+    balanceG: 0,
+    spoilsOn: freshnessOf(base, kit).spoilsOn,
+    parentLotId: null,
+    note: "opened and not used up",
+  };
+}

@@ -1,0 +1,5 @@
+import type { UseCases } from "../kit.ts";
+import { finishMake } from "./finish-make.ts";
+import { planMake } from "./plan-make.ts";
+
+export const cookUseCases = { planMake, finishMake } satisfies UseCases<"planMake" | "finishMake">;

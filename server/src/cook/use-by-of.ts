@@ -1,0 +1,34 @@
+import type { UseBy } from "@apron/contract";
+import { daysAfterThawing, useBy, type IngredientClock } from "@apron/core/larder";
+import type { Formula } from "@apron/core/recipes";
+import { freshnessOf, nameFor } from "../basket/present-lot.ts";
+import type { LotRecord } from "../basket/store.ts";
+import type { Kit } from "../kit.ts";
+
+type Made = {
+  readonly formula: Formula;
+  readonly drawn: readonly { readonly lineId: string; readonly lotId: string | null }[];
+  readonly lots: readonly LotRecord[];
+};
+
+/** Safety clocks of the lots that go in uncooked: a leaf cut three days ago is not new again in a pesto. */
+function clocksOf({ formula, drawn, lots }: Made, kit: Kit): IngredientClock[] {
+  return drawn.flatMap(({ lineId, lotId }) => {
+    const lot = lots.find((l) => l.id === lotId);
+    const cooked = formula.lines.find((l) => l.id === lineId)?.cook !== null;
+    if (!lot || cooked) return [];
+    const fresh = freshnessOf(lot, kit);
+    return fresh.limit === "safety" ? [{ name: nameFor(kit, lot.ingredient), lastDay: fresh.spoilsOn }] : [];
+  });
+}
+
+/** The use-by of a dish made today in one place, or null where it is not kept. */
+export function useByIn(place: "fridge" | "freezer", made: Made, kit: Kit): UseBy | null {
+  const dish = { madeOn: kit.today, keeping: made.formula.keeping, clocks: clocksOf(made, kit) };
+  const dated = useBy({ ...dish, place }, kit.catalogue);
+  if (!dated.ok) return null;
+  const { on, limit, reason, source, practice, mustNever } = dated.value;
+  const chilled = place === "freezer" ? useBy({ ...dish, place: "fridge" }, kit.catalogue) : undefined;
+  const thawDays = chilled?.ok ? daysAfterThawing(kit.today, chilled.value.on, kit.catalogue) : null;
+  return { on, limit, reason, source, practice, mustNever, thawDays };
+}

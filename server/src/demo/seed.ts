@@ -1,0 +1,103 @@
+import { addDays, dayOf, invariant, accept } from "@apron/core/measure";
+import type { Deps, Kit } from "../kit.ts";
+import { hashPassword } from "../kitchen/passwords.ts";
+import type { KitchenRecord } from "../kitchen/store.ts";
+import { demoFormulas } from "./formulas.ts";
+import { demoKitchen, demoMembers, demoPassword, demoSettings } from "./kitchen.ts";
+import { comesIn, isCleared, isCorrected, isEaten, isMade, isTrimmed, kitAt } from "./live-through.ts";
+import { crops, glut, makes, seasonDays, type Arrival } from "./season.ts";
+
+/** A fixed sequence in [0, 1) (Lehmer, MINSTD): the same demo on every machine. */
+function fixedChance(seed: number): () => number {
+  let state = seed;
+  return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
+}
+
+/** Fills an empty database with the demo kitchen: a season lived through its own use cases, dated up to today. */
+export async function seedDemo(deps: Deps): Promise<void> {
+  const kitchen: KitchenRecord = {
+    id: deps.newId(),
+    ...demoKitchen,
+    cup: "us-customary",
+    demo: true,
+    revision: 0,
+    settings: demoSettings,
+  };
+  const passwordHash = await hashPassword(demoPassword);
+  const startedAt = deps.now().getTime();
+  const members = demoMembers.map((name, i) => ({
+    id: deps.newId(),
+    kitchenId: kitchen.id,
+    name,
+    passwordHash,
+    createdAt: new Date(startedAt + i),
+  }));
+  await deps.database.door.createKitchen(kitchen, members);
+  const cook = members[0];
+  invariant(cook !== undefined, "the demo kitchen has no cook");
+  const asker = { memberId: cook.id, memberName: cook.name, kitchen };
+  const claim = { kitchenId: kitchen.id, key: deps.newId(), fingerprint: "demo", at: deps.now() };
+  await deps.database.write(claim, async (stores) => {
+    const now = deps.now();
+    const kit: Kit = { stores, asker, now, today: dayOf(now), catalogue: deps.catalogue, newId: deps.newId };
+    await liveThrough(kit);
+    return accept({ done: true });
+  });
+}
+
+async function liveThrough(kit: Kit): Promise<void> {
+  const chance = fixedChance(20_261);
+  const firstDay = addDays(kit.today, -seasonDays);
+  for (const formula of demoFormulas) await kit.stores.recipes.save(formula, 1, kitAt(kit, firstDay, 7).now);
+  for (let day = 0; day < seasonDays - 6; day++)
+    await liveOneDay(kitAt(kit, addDays(firstDay, day), 8), day, chance);
+  for (let back = 6; back >= 0; back--) await liveThisWeek(kit, back);
+}
+
+async function liveOneDay(kit: Kit, day: number, chance: () => number): Promise<void> {
+  await isCleared(kit);
+  for (const crop of crops.filter((c) => day % c.every === c.phase % c.every)) {
+    const grams = Math.round(crop.grams * (0.75 + chance() * 0.5));
+    const lot = await comesIn(kit, {
+      ingredient: crop.ingredient,
+      amount: String(grams),
+      place: "fridge",
+      source: { kind: "own-bed", note: crop.bed },
+      grade: "prime",
+      priceMinor: null,
+      note: "",
+      bestBefore: null,
+    });
+    await isTrimmed(kit, lot, crop.keeps * (0.97 + chance() * 0.06));
+  }
+  for (const make of makes.filter((m) => day % m.every === m.phase)) {
+    const made = await isMade(kit, make.recipe);
+    for (const container of made?.containers ?? []) await isEaten(kit, container.id, Math.ceil(chance() * 7));
+  }
+}
+
+/** The last days leave the kitchen as it stands now: a glut, and some of it already put by. */
+async function liveThisWeek(kit: Kit, back: number): Promise<void> {
+  const then = kitAt(kit, addDays(kit.today, -back), back === 0 ? 7 : 18);
+  await isCleared(then);
+  for (const arrival of glut.filter((a) => a.daysAgo === back)) await arrives(then, arrival);
+  if (back === 3) await isMade(then, "runner-beans-with-walnuts");
+  if (back === 2) await isMade(then, "chard-and-hazelnut-pesto");
+  if (back === 1) await isMade(then, "plum-and-mustard-dressing");
+}
+
+async function arrives(kit: Kit, arrival: Arrival): Promise<void> {
+  const { ingredient, amount, source, note, place = "fridge", grade = "prime", priceMinor = null, labelDays } = arrival;
+  const lot = await comesIn(kit, {
+    ingredient,
+    amount,
+    place,
+    source: { kind: source, note },
+    grade,
+    priceMinor,
+    note: "",
+    bestBefore: labelDays === undefined ? null : addDays(kit.today, labelDays),
+  });
+  if (arrival.trimmedTo !== undefined) await isTrimmed(kit, lot, arrival.trimmedTo);
+  if (ingredient === "apple") await isCorrected(kit, lot.id, -40);
+}

@@ -1,0 +1,149 @@
+import { createHash } from "node:crypto";
+import { endpoints, idempotencyHeader, routeOf, type Endpoint, type EndpointName } from "@apron/contract";
+import { dayOf } from "@apron/core/measure";
+import type { Context, Hono } from "hono";
+import { z } from "zod";
+import type { Deps, Kit, UseCases } from "../kit.ts";
+import type { SessionRecord } from "../kitchen/store.ts";
+import type { Stores } from "../stores.ts";
+import { problemReply, refusalOfIssues } from "./problem.ts";
+import type { Answer, Refusal } from "./refusal.ts";
+import type { ReplyCache } from "./reply-cache.ts";
+import { readToken, tokenHash } from "./session-cookie.ts";
+
+type Input = { params?: unknown; query?: unknown; body?: unknown };
+type AnyUseCase = (input: Input, kit: Kit) => Promise<Answer<unknown>>;
+type Shell = { readonly deps: Deps; readonly cache: ReplyCache };
+
+/** "/api/lots/{id}" as the router writes it. */
+export const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
+
+/** Routes whose answer changes with the clock alone. */
+const neverCached: readonly EndpointName[] = ["readScale"];
+
+/** Puts use cases behind their routes: session, validation, transaction, reply. */
+export function mountUseCases<Names extends EndpointName>(
+  app: Hono,
+  useCases: UseCases<Names>,
+  shell: Shell,
+): void {
+  for (const [name, useCase] of Object.entries(useCases)) {
+    // Each use case's own input type is proven by UseCases<Names>; the loop over names cannot carry it.
+    mountOne(app, name as EndpointName, { useCase: useCase as AnyUseCase, shell });
+  }
+}
+
+function mountOne(
+  app: Hono,
+  name: EndpointName,
+  { useCase, shell }: { useCase: AnyUseCase; shell: Shell },
+): void {
+  const [method, path] = routeOf(name);
+  const endpoint: Endpoint = endpoints[name];
+  app.on(method.toUpperCase(), honoPath(path), async (c) => {
+    const asker = await askerOf(c, shell.deps);
+    if (!asker) return problemReply(c, { status: 401, code: "session-expired" });
+    const input = await readInput(c, endpoint);
+    if (!input.ok) return problemReply(c, input.issue);
+    const call = { c, endpoint, asker, work: (kit: Kit) => useCase(input.value, kit), input: input.value };
+    if (endpoint.writes) return answerWrite(call, shell.deps);
+    return method === "get" && !neverCached.includes(name)
+      ? answerRead(call, shell)
+      : answerFresh(call, shell.deps);
+  });
+}
+
+type Call = {
+  readonly c: Context;
+  readonly endpoint: Endpoint;
+  readonly asker: SessionRecord;
+  readonly input: Input;
+  readonly work: (kit: Kit) => Promise<Answer<unknown>>;
+};
+
+async function askerOf(c: Context, deps: Deps): Promise<SessionRecord | undefined> {
+  const token = readToken(c);
+  return token === undefined ? undefined : deps.database.door.findSession(tokenHash(token));
+}
+
+const kitOf = (stores: Stores, asker: SessionRecord, deps: Deps): Kit => {
+  const now = deps.now();
+  return { stores, asker, now, today: dayOf(now), catalogue: deps.catalogue, newId: deps.newId };
+};
+
+const json = (status: number, text: string, headers: Record<string, string> = {}): Response =>
+  new Response(text, { status, headers: { "content-type": "application/json; charset=utf-8", ...headers } });
+
+/** A read is a function of the kitchen's revision, the day and the question, so it may be remembered. */
+async function answerRead(call: Call, { deps, cache }: Shell): Promise<Response> {
+  const { c, asker } = call;
+  const stamp = `${asker.kitchen.id} ${asker.kitchen.revision} ${dayOf(deps.now())}`;
+  const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
+  const etag = `W/"${createHash("sha256").update(key).digest("base64url").slice(0, 22)}"`;
+  const headers = { etag, "cache-control": "private, no-cache" };
+  if (c.req.header("if-none-match") === etag) return new Response(null, { status: 304, headers });
+  const known = cache.get(key);
+  if (known !== undefined) return json(200, known, headers);
+  const answer = await deps.database.read(asker.kitchen.id, (stores) =>
+    call.work(kitOf(stores, asker, deps)),
+  );
+  if (!answer.ok) return problemReply(c, answer.issue);
+  const text = JSON.stringify(answer.value);
+  cache.set(key, text);
+  return json(call.endpoint.status, text, headers);
+}
+
+async function answerFresh(call: Call, deps: Deps): Promise<Response> {
+  const { asker } = call;
+  const answer = await deps.database.read(asker.kitchen.id, (stores) =>
+    call.work(kitOf(stores, asker, deps)),
+  );
+  return reply(call, answer);
+}
+
+async function answerWrite(call: Call, deps: Deps): Promise<Response> {
+  const { c, asker } = call;
+  const key = z.uuid().safeParse(c.req.header(idempotencyHeader));
+  if (!key.success)
+    return problemReply(c, { status: 422, code: "idempotency-key-missing", field: idempotencyHeader });
+  const fingerprint = createHash("sha256")
+    .update(`${c.req.method} ${c.req.path} ${JSON.stringify(call.input)}`)
+    .digest("hex");
+  const claim = { kitchenId: asker.kitchen.id, key: key.data, fingerprint, at: deps.now() };
+  const answer = await deps.database.write(claim, (stores) => call.work(kitOf(stores, asker, deps)));
+  return reply(call, answer);
+}
+
+const reply = ({ c, endpoint }: Call, answer: Answer<unknown>): Response =>
+  answer.ok ? json(endpoint.status, JSON.stringify(answer.value)) : problemReply(c, answer.issue);
+
+/** Validates path, query and body against the endpoint's schemas; shared with the routes before sign-in. */
+export async function readInput(c: Context, endpoint: Endpoint): Promise<Answer<Input>> {
+  const body = endpoint.body ? await readBody(c) : { ok: true as const, value: undefined };
+  if (!body.ok) return body;
+  const sources = { params: c.req.param(), query: c.req.query(), body: body.value };
+  const input: Input = {};
+  for (const part of ["params", "query", "body"] as const) {
+    const schema = endpoint[part];
+    if (!schema) continue;
+    const parsed = schema.safeParse(sources[part]);
+    if (!parsed.success) return { ok: false, issue: refusalOfIssues(parsed.error) };
+    input[part] = parsed.data;
+  }
+  return { ok: true, value: input };
+}
+
+async function readBody(c: Context): Promise<Answer<unknown>> {
+  const refusal = (status: Refusal["status"], code: string) => ({
+    ok: false as const,
+    issue: { status, code },
+  });
+  if (!(c.req.header("content-type") ?? "").startsWith("application/json"))
+    return refusal(415, "json-expected");
+  const text = await c.req.text();
+  try {
+    return { ok: true, value: JSON.parse(text) as unknown };
+  } catch {
+    return refusal(400, "malformed-json");
+  }
+}

@@ -1,0 +1,35 @@
+import type { Catalogue } from "@apron/core/catalogue";
+import type { Day } from "@apron/core/measure";
+import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
+import type { Answer } from "./http/refusal.ts";
+import type { SessionRecord } from "./kitchen/store.ts";
+import type { Database, Stores } from "./stores.ts";
+
+/** Everything that comes from outside: opened by main, replaced at will by tests. */
+export type Deps = {
+  readonly database: Database;
+  readonly catalogue: Catalogue;
+  readonly now: () => Date;
+  readonly newId: () => string;
+  readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;
+  readonly secureCookies: boolean;
+  readonly version: string;
+};
+
+/** What a use case works with: one kitchen's stores in one transaction, who asks, and the day it is. */
+export type Kit = {
+  readonly stores: Stores;
+  readonly asker: SessionRecord;
+  readonly today: Day;
+  readonly now: Date;
+  readonly catalogue: Catalogue;
+  readonly newId: () => string;
+};
+
+/** A route's work: load, decide in core, save. */
+export type UseCase<Name extends EndpointName> = (
+  input: InputOf<Name>,
+  kit: Kit,
+) => Promise<Answer<ReplyOf<Name>>>;
+
+export type UseCases<Names extends EndpointName> = { readonly [Name in Names]: UseCase<Name> };

@@ -1,0 +1,32 @@
+import type { Session } from "@apron/contract";
+import type { Context } from "hono";
+import { giveToken, newToken, sessionDays, tokenHash } from "../http/session-cookie.ts";
+import type { Deps } from "../kit.ts";
+import type { MemberRecord, SessionRecord } from "./store.ts";
+
+const msPerDay = 24 * 60 * 60 * 1000;
+
+export const presentSession = (session: SessionRecord): Session => {
+  const { id, name, dialect, units, cup, currency, demo } = session.kitchen;
+  return {
+    member: { id: session.memberId, name: session.memberName },
+    kitchen: { id, name, dialect, units, cup, currency, demo },
+  };
+};
+
+/** Opens a session for a member and gives the browser its cookie. */
+export async function openSession(
+  c: Context,
+  member: MemberRecord,
+  deps: Deps,
+): Promise<SessionRecord | undefined> {
+  const token = newToken();
+  await deps.database.door.openSession({
+    tokenHash: tokenHash(token),
+    memberId: member.id,
+    kitchenId: member.kitchenId,
+    expiresAt: new Date(deps.now().getTime() + sessionDays * msPerDay),
+  });
+  giveToken(c, token, deps.secureCookies);
+  return deps.database.door.findSession(tokenHash(token));
+}

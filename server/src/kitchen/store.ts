@@ -1,0 +1,47 @@
+import type { CupSystem } from "@apron/core/measure";
+import type { Dialect } from "@apron/core/catalogue";
+import type { KitchenSettings } from "./settings.ts";
+
+export type KitchenRecord = {
+  readonly id: string;
+  readonly name: string;
+  readonly dialect: Dialect;
+  readonly units: "metric" | "us";
+  readonly cup: CupSystem;
+  readonly currency: string;
+  readonly demo: boolean;
+  /** Grows by one with every write; a reply made at one revision is good until the next. */
+  readonly revision: number;
+  readonly settings: KitchenSettings;
+};
+
+export type MemberRecord = { readonly id: string; readonly kitchenId: string; readonly name: string };
+
+export type SessionRecord = {
+  readonly memberId: string;
+  readonly memberName: string;
+  readonly kitchen: KitchenRecord;
+};
+
+export type NewMember = MemberRecord & { readonly passwordHash: string; readonly createdAt: Date };
+
+/** The questions that come before a kitchen is known. */
+export type FrontDoor = {
+  readonly answers: () => Promise<boolean>;
+  readonly anyKitchen: () => Promise<boolean>;
+  readonly findMember: (
+    name: string,
+  ) => Promise<(MemberRecord & { readonly passwordHash: string }) | undefined>;
+  readonly findDemoMember: () => Promise<MemberRecord | undefined>;
+  readonly findSession: (tokenHash: string) => Promise<SessionRecord | undefined>;
+  readonly openSession: (session: NewSession) => Promise<void>;
+  readonly closeSession: (kitchenId: string, tokenHash: string) => Promise<void>;
+  readonly createKitchen: (kitchen: KitchenRecord, members: readonly NewMember[]) => Promise<void>;
+};
+
+export type NewSession = {
+  readonly tokenHash: string;
+  readonly memberId: string;
+  readonly kitchenId: string;
+  readonly expiresAt: Date;
+};

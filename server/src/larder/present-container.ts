@@ -1,0 +1,33 @@
+import type { Container } from "@apron/contract";
+import { useFirstBand } from "@apron/core/basket";
+import { containerSizes } from "@apron/core/larder";
+import { daysBetween } from "@apron/core/measure";
+import type { Kit } from "../kit.ts";
+import type { StoredContainer } from "./store.ts";
+
+/** A container as it travels, with the days it has left today. */
+export function presentContainer(stored: StoredContainer, view: Pick<Kit, "today">): Container {
+  const daysLeft = daysBetween(view.today, stored.useBy);
+  const { practiceFrom, practiceTo } = stored;
+  return {
+    id: stored.id,
+    batchId: stored.batchId,
+    name: stored.name,
+    kind: stored.kind,
+    containerName: containerSizes.find((size) => size.kind === stored.kind)?.name ?? stored.kind,
+    place: stored.place,
+    madeOn: stored.madeOn,
+    useBy: stored.useBy,
+    daysLeft,
+    band: useFirstBand(daysLeft),
+    limit: stored.limit,
+    reason: stored.reason,
+    source: stored.source,
+    practice: practiceFrom && practiceTo ? { from: practiceFrom, to: practiceTo } : null,
+    thawDays: stored.thawDays,
+    startG: stored.startG,
+    remainingG: stored.remainingG,
+    portionG: stored.portionG,
+    portionsLeft: stored.remainingG / stored.portionG,
+  };
+}

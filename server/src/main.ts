@@ -1,0 +1,80 @@
+import { randomUUID } from "node:crypto";
+import { readFileSync } from "node:fs";
+import { serve } from "@hono/node-server";
+import { serveStatic } from "@hono/node-server/serve-static";
+import { referenceCatalogue } from "@apron/core/catalogue/reference";
+import { pino } from "pino";
+import { createApp } from "./app.ts";
+import { demoMembers, demoPassword } from "./demo/kitchen.ts";
+import { seedDemo } from "./demo/seed.ts";
+import type { Deps } from "./kit.ts";
+import { dataSourceFor } from "./persistence/data-source.ts";
+import { appUrlFor, migrate } from "./persistence/migrate.ts";
+import { databaseOf } from "./persistence/unit-of-work.ts";
+
+const port = Number(process.env["PORT"] ?? 4310);
+const host = process.env["HOST"] ?? "127.0.0.1";
+const ownerUrl = process.env["DATABASE_URL"];
+const webFolder = process.env["APRON_WEB"];
+const demo = process.env["APRON_DEMO"] !== "0";
+const poolSize = 10;
+
+async function main(): Promise<void> {
+  if (!ownerUrl) throw new Error("DATABASE_URL is not set; start the program with npm start");
+  const log = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
+  await migrate(ownerUrl);
+  const source = await dataSourceFor(appUrlFor(ownerUrl), poolSize).initialize();
+  const manifest = JSON.parse(readFileSync(new URL("../package.json", import.meta.url), "utf8")) as {
+    version: string;
+  };
+  const deps: Deps = {
+    database: databaseOf(source),
+    catalogue: referenceCatalogue,
+    now: () => new Date(),
+    newId: () => randomUUID(),
+    log: (event, facts) => {
+      log.error(facts, event);
+    },
+    secureCookies: process.env["APRON_SECURE_COOKIES"] === "1",
+    version: manifest.version,
+  };
+  const fresh = !(await deps.database.door.anyKitchen());
+  if (fresh && demo) await seedDemo(deps);
+  listen(deps, log);
+}
+
+function listen(deps: Deps, log: pino.Logger): void {
+  const app = createApp(deps);
+  if (webFolder) {
+    app.use("/assets/*", async (c, next) => {
+      await next();
+      c.header("cache-control", "public, max-age=31536000, immutable");
+    });
+    app.use("*", serveStatic({ root: webFolder }));
+    app.get("*", serveStatic({ root: webFolder, path: "index.html" }));
+  }
+  const server = serve({ fetch: app.fetch, port, hostname: host }, ({ port: bound }) => {
+    void announce(deps, `http://${host}:${bound}`);
+  });
+  const stop = (): void => {
+    log.info("stopping");
+    server.close(() => {
+      void deps.database.close().then(() => process.exit(0));
+    });
+    // Browsers keep connections open; what is idle need not be waited for.
+    if ("closeIdleConnections" in server) server.closeIdleConnections();
+    setTimeout(() => process.exit(0), 4000).unref();
+  };
+  process.once("SIGTERM", stop);
+  process.once("SIGINT", stop);
+}
+
+async function announce(deps: Deps, address: string): Promise<void> {
+  const demoCook = await deps.database.door.findDemoMember();
+  const how = demoCook
+    ? `open it and choose "Sign in as ${demoMembers[0]}" (or sign in as ${demoMembers[0]} with password ${demoPassword})`
+    : "open it; a new kitchen asks for a first account";
+  process.stdout.write(`Apron Plate is ready at ${address}\n  ${how}\n  Ctrl-C stops it and its database.\n`);
+}
+
+await main();

@@ -1,0 +1,108 @@
+import type { Match, MatchLimit } from "@apron/contract";
+import { rankRecipes, type RecipeMatch, type Waiting } from "@apron/core/match";
+import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
+import { allergensOf, type Formula } from "@apron/core/recipes";
+import { nameFor } from "../basket/present-lot.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import { surplusOnHand, type Surplus } from "./surplus.ts";
+
+/** Recipes ranked by what they rescue today; shared by Match and Today. */
+export async function matchesNow(kit: Kit): Promise<{ matches: Match[]; surplus: Surplus[] }> {
+  const surplus = await surplusOnHand(kit);
+  const formulas = (await kit.stores.recipes.all()).map((r) => r.formula);
+  const { household, diners, staples } = kit.asker.kitchen.settings;
+  const ranked = rankRecipes(formulas, surplus, {
+    catalogue: kit.catalogue,
+    diners,
+    household,
+    staples: new Set(staples),
+    waiting: await waitingOf(kit),
+  });
+  const matches = ranked.flatMap((match) => {
+    const formula = formulas.find((f) => f.id === match.recipeId);
+    return formula ? [presentMatch(match, { formula, surplus, kit })] : [];
+  });
+  return { matches, surplus };
+}
+
+/** Portions already standing in the larder compete for the same appetite. */
+async function waitingOf(kit: Kit): Promise<Waiting[]> {
+  const standing = await kit.stores.larder.standing();
+  return standing.map((c) => ({
+    kind: c.dish,
+    portions: c.remainingG / c.portionG,
+    daysLeft: daysBetween(kit.today, c.useBy),
+    frozen: c.place === "freezer",
+  }));
+}
+
+type Seen = { readonly formula: Formula; readonly surplus: readonly Surplus[]; readonly kit: Kit };
+
+function presentMatch(match: RecipeMatch, seen: Seen): Match {
+  const { formula, kit } = seen;
+  const name = (id: string): string => nameFor(kit, id);
+  const bought = match.topUps.filter((t) => t.from === "buy");
+  const shelf = match.topUps.filter((t) => t.from === "staple");
+  const used = [...match.fillings, ...match.topUps].map((f) => f.ingredient);
+  return {
+    recipeId: formula.id,
+    name: formula.name,
+    kind: formula.kind,
+    minutes: formula.minutes,
+    batches: match.batches,
+    servings: match.servings,
+    rescuedG: match.rescuedG,
+    score: match.score,
+    uses: usesOf(match, seen),
+    fromShelf: [...new Set(shelf.map((t) => name(t.ingredient)))],
+    missing: bought.map((t) => ({ name: name(t.ingredient), grams: t.grams })),
+    limit: presentLimit(match, name),
+    allergens: allergensOf(used, kit.catalogue),
+    workings: workingsOf(match, seen),
+  };
+}
+
+function usesOf(match: RecipeMatch, { surplus, kit }: Seen): Match["uses"] {
+  const ingredients = [...new Set(match.fillings.map((f) => f.ingredient))];
+  return ingredients.map((ingredient) => {
+    const mine = match.fillings.filter((f) => f.ingredient === ingredient);
+    const lots = surplus.filter((s) => mine.some((f) => f.lotId === s.lotId));
+    return {
+      ingredient,
+      name: nameFor(kit, ingredient),
+      grams: mine.reduce((total, f) => total + f.grams, 0),
+      daysLeft: Math.min(...lots.map((s) => s.daysLeft)),
+      toTrim: lots.some((s) => s.toTrim),
+      lotIds: lots.map((s) => s.lotId),
+    };
+  });
+}
+
+function presentLimit(match: RecipeMatch, name: (id: string) => string): MatchLimit {
+  const { limit } = match;
+  switch (limit.kind) {
+    case "stock":
+      return { kind: "stock", names: limit.ingredients.map(name), shortG: limit.shortG };
+    case "appetite": {
+      const { eaten, frozen, given } = limit.eatable;
+      return { kind: "appetite", eaten, frozen, given };
+    }
+    case "not-worth-more":
+      return { kind: "not-worth-more" };
+  }
+}
+
+function workingsOf(match: RecipeMatch, { surplus, kit }: Seen): string {
+  const parts = match.fillings.map((f) => {
+    const worth = surplus.find((s) => s.lotId === f.lotId)?.worth ?? 0;
+    return `${showGrams(f.grams)} ${nameFor(kit, f.ingredient)} × ${trimmedDecimals(worth, 2)}`;
+  });
+  const bought = match.topUps.filter((t) => t.from === "buy").reduce((g, t) => g + t.grams, 0);
+  const less = bought > 0 ? ` less ${showGrams(bought)} to buy` : "";
+  return `${parts.join(" + ")}${less} = ${Math.round(match.score)} (a gram counts 1 on its last day, half as much three days earlier)`;
+}
+
+export const listMatches: UseCase<"listMatches"> = async (_input, kit) => {
+  const { matches, surplus } = await matchesNow(kit);
+  return accept({ matches, surplusG: surplus.reduce((g, s) => g + s.grams, 0), lots: surplus.length });
+};

@@ -1,0 +1,48 @@
+import { DataSource } from "typeorm";
+import { FirstKitchen1764000000000 } from "./migrations/1764000000000-first-kitchen.ts";
+import {
+  BatchInputTable,
+  BatchTable,
+  ContainerTable,
+  RecipeTable,
+  RecipeVersionTable,
+  WithdrawalTable,
+} from "./tables/batch.table.ts";
+import {
+  KitchenTable,
+  MemberTable,
+  ScaleTable,
+  ServedRequestTable,
+  SessionTable,
+} from "./tables/kitchen.table.ts";
+import { EntryTable, LotTable, TrimPartTable, TrimTable } from "./tables/lot.table.ts";
+
+const entities = [
+  KitchenTable,
+  MemberTable,
+  SessionTable,
+  ServedRequestTable,
+  ScaleTable,
+  LotTable,
+  EntryTable,
+  TrimTable,
+  TrimPartTable,
+  RecipeTable,
+  RecipeVersionTable,
+  BatchTable,
+  BatchInputTable,
+  ContainerTable,
+  WithdrawalTable,
+];
+
+/** A connection pool to one database; `poolSize` connections at most. */
+export const dataSourceFor = (url: string, poolSize: number): DataSource =>
+  new DataSource({
+    type: "postgres",
+    url,
+    entities,
+    migrations: [FirstKitchen1764000000000],
+    migrationsTransactionMode: "all",
+    installExtensions: false,
+    extra: { max: poolSize },
+  });

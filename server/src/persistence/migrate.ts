@@ -1,0 +1,42 @@
+import { createHmac } from "node:crypto";
+import { dataSourceFor } from "./data-source.ts";
+
+const appRole = "apron_app";
+/** Any fixed number: two processes starting together must not migrate at once. */
+const migrationLock = 7_240_611;
+
+/** The serving role's password follows from the owner's, so that every process derives the same one. */
+const appPassword = (ownerUrl: URL): string =>
+  createHmac("sha256", decodeURIComponent(ownerUrl.password) || "no password")
+    .update(appRole)
+    .digest("hex");
+
+/** The same database, as the role that cannot bypass row-level security. */
+export function appUrlFor(ownerUrl: string): string {
+  const url = new URL(ownerUrl);
+  url.password = appPassword(url);
+  url.username = appRole;
+  return url.href;
+}
+
+/**
+ * Brings the schema up to date as the owner and sees to the serving role. Needs a user that may create roles.
+ * Safe to run from several processes at once.
+ */
+export async function migrate(ownerUrl: string): Promise<void> {
+  const owner = await dataSourceFor(ownerUrl, 2).initialize();
+  const runner = owner.createQueryRunner();
+  try {
+    await runner.query("select pg_advisory_lock($1)", [migrationLock]);
+    const [found] = (await runner.query("select from pg_roles where rolname = $1", [appRole])) as unknown[];
+    const verb = found ? "alter" : "create";
+    const password = appPassword(new URL(ownerUrl));
+    // A new role can neither bypass row security nor create anything unless told so; nothing here tells it so.
+    await runner.query(`${verb} role ${appRole} login password '${password}'`);
+    await owner.runMigrations();
+  } finally {
+    await runner.query("select pg_advisory_unlock($1)", [migrationLock]);
+    await runner.release();
+    await owner.destroy();
+  }
+}

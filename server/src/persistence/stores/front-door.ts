@@ -1,0 +1,68 @@
+import type { DataSource } from "typeorm";
+import type { FrontDoor, KitchenRecord, MemberRecord, NewMember, NewSession } from "../../kitchen/store.ts";
+import { enterKitchen } from "../enter-kitchen.ts";
+import { KitchenTable, MemberTable, SessionTable } from "../tables/kitchen.table.ts";
+
+type MemberFound = { id: string; kitchen_id: string; name: string; password_hash: string };
+type SessionFound = { member_id: string; member_name: string; kitchen: KitchenRecord };
+
+const memberOf = (row: MemberFound): MemberRecord => ({
+  id: row.id,
+  kitchenId: row.kitchen_id,
+  name: row.name,
+});
+
+/** Names sign in whatever their case. */
+const nameKey = (name: string): string => name.trim().toLowerCase();
+
+export const frontDoorOf = (source: DataSource): FrontDoor => ({
+  answers: () =>
+    source.query("select 1").then(
+      () => true,
+      () => false,
+    ),
+  anyKitchen: async () => {
+    const [row] = (await source.query("select any_kitchen() as any")) as { any: boolean }[];
+    return row?.any ?? false;
+  },
+  findMember: async (name) => {
+    const [row] = (await source.query("select * from find_member($1)", [nameKey(name)])) as MemberFound[];
+    return row && { ...memberOf(row), passwordHash: row.password_hash };
+  },
+  findDemoMember: async () => {
+    const [row] = (await source.query("select * from find_demo_member()")) as MemberFound[];
+    return row && memberOf(row);
+  },
+  findSession: async (tokenHash) => {
+    const [row] = (await source.query("select * from find_session($1)", [tokenHash])) as SessionFound[];
+    return row && { memberId: row.member_id, memberName: row.member_name, kitchen: row.kitchen };
+  },
+  openSession: (session) => openSession(source, session),
+  closeSession: (kitchenId, tokenHash) =>
+    source.transaction(async (em) => {
+      await enterKitchen(em, kitchenId);
+      await em.delete(SessionTable, { tokenHash });
+    }),
+  createKitchen: (kitchen, members) => createKitchen(source, kitchen, members),
+});
+
+const openSession = (source: DataSource, session: NewSession): Promise<void> =>
+  source.transaction(async (em) => {
+    await enterKitchen(em, session.kitchenId);
+    await em.query("delete from session where expires_at < now()");
+    await em.insert(SessionTable, { ...session });
+  });
+
+const createKitchen = (
+  source: DataSource,
+  kitchen: KitchenRecord,
+  members: readonly NewMember[],
+): Promise<void> =>
+  source.transaction(async (em) => {
+    await enterKitchen(em, kitchen.id);
+    await em.insert(KitchenTable, { ...kitchen, revision: String(kitchen.revision) });
+    await em.insert(
+      MemberTable,
+      members.map((member) => ({ ...member, nameKey: nameKey(member.name) })),
+    );
+  });

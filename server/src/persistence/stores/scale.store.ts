@@ -1,0 +1,10 @@
+import type { EntityManager } from "typeorm";
+import type { ScaleStore } from "../../devices/store.ts";
+import { ScaleTable } from "../tables/kitchen.table.ts";
+
+export const scaleStoreOf = (em: EntityManager, kitchenId: string): ScaleStore => ({
+  get: async () => (await em.findOneBy(ScaleTable, { kitchenId })) ?? undefined,
+  put: async (scale) => {
+    await em.upsert(ScaleTable, { ...scale, kitchenId }, ["kitchenId"]);
+  },
+});

@@ -1,0 +1,161 @@
+import type { Formula } from "@apron/core/recipes";
+import { EntitySchema } from "typeorm";
+import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
+
+export type RecipeRow = { kitchenId: string; id: string; version: number };
+
+export const RecipeTable = new EntitySchema<RecipeRow>({
+  name: "recipe",
+  columns: { kitchenId: named("kitchen_id", key(uuid)), id: key(text), version: { type: "integer" } },
+});
+
+export type RecipeVersionRow = {
+  kitchenId: string;
+  recipeId: string;
+  version: number;
+  formula: Formula;
+  createdAt: Date;
+};
+
+export const RecipeVersionTable = new EntitySchema<RecipeVersionRow>({
+  name: "recipe_version",
+  columns: {
+    kitchenId: named("kitchen_id", key(uuid)),
+    recipeId: named("recipe_id", key(text)),
+    version: key({ type: "integer" }),
+    formula: { type: "jsonb" },
+    createdAt: named("created_at", instant),
+  },
+});
+
+export type BatchRow = {
+  id: string;
+  kitchenId: string;
+  recipeId: string;
+  recipeVersion: number;
+  name: string;
+  kind: string;
+  batches: number;
+  servings: number;
+  madeAt: Date;
+  madeOn: string;
+  outputG: number;
+  weighed: boolean;
+  allergens: string[];
+  memberId: string;
+};
+
+export const BatchTable = new EntitySchema<BatchRow>({
+  name: "batch",
+  columns: {
+    id: key(uuid),
+    kitchenId: named("kitchen_id", uuid),
+    recipeId: named("recipe_id", text),
+    recipeVersion: named("recipe_version", { type: "integer" }),
+    name: text,
+    kind: text,
+    batches: grams,
+    servings: grams,
+    madeAt: named("made_at", instant),
+    madeOn: named("made_on", day),
+    outputG: named("output_g", grams),
+    weighed: { type: "boolean" },
+    allergens: { type: "jsonb" },
+    memberId: named("member_id", uuid),
+  },
+});
+
+export type BatchInputRow = {
+  id: string;
+  kitchenId: string;
+  batchId: string;
+  lineId: string;
+  ingredientId: string;
+  lotId: string | null;
+  grams: number;
+};
+
+export const BatchInputTable = new EntitySchema<BatchInputRow>({
+  name: "batch_input",
+  columns: {
+    id: key(uuid),
+    kitchenId: named("kitchen_id", uuid),
+    batchId: named("batch_id", uuid),
+    lineId: named("line_id", text),
+    ingredientId: named("ingredient_id", text),
+    lotId: named("lot_id", optional(uuid)),
+    grams,
+  },
+  indices: [{ name: "batch_input_of_batch", columns: ["batchId"] }],
+});
+
+export type ContainerRow = {
+  id: string;
+  kitchenId: string;
+  batchId: string;
+  kind: string;
+  place: string;
+  startG: number;
+  remainingG: number;
+  portionG: number;
+  useBy: string;
+  useByLimit: string;
+  reason: string;
+  source: string;
+  practiceFrom: string | null;
+  practiceTo: string | null;
+  mustNever: string;
+  thawDays: number | null;
+};
+
+export const ContainerTable = new EntitySchema<ContainerRow>({
+  name: "container",
+  columns: {
+    id: key(uuid),
+    kitchenId: named("kitchen_id", uuid),
+    batchId: named("batch_id", uuid),
+    kind: text,
+    place: text,
+    startG: named("start_g", grams),
+    remainingG: named("remaining_g", grams),
+    portionG: named("portion_g", grams),
+    useBy: named("use_by", day),
+    useByLimit: named("use_by_limit", text),
+    reason: text,
+    source: text,
+    practiceFrom: named("practice_from", optional(day)),
+    practiceTo: named("practice_to", optional(day)),
+    mustNever: named("must_never", text),
+    thawDays: named("thaw_days", optional({ type: "integer" })),
+  },
+  checks: [{ name: "container_not_overdrawn", expression: "remaining_g >= 0 and remaining_g <= start_g" }],
+  indices: [{ name: "container_first_out", columns: ["kitchenId", "useBy"], where: "remaining_g > 0" }],
+});
+
+export type WithdrawalRow = {
+  id: string;
+  kitchenId: string;
+  containerId: string;
+  grams: number;
+  fate: string;
+  at: Date;
+  memberId: string;
+  undoes: string | null;
+};
+
+export const WithdrawalTable = new EntitySchema<WithdrawalRow>({
+  name: "withdrawal",
+  columns: {
+    id: key(uuid),
+    kitchenId: named("kitchen_id", uuid),
+    containerId: named("container_id", uuid),
+    grams,
+    fate: text,
+    at: instant,
+    memberId: named("member_id", uuid),
+    undoes: optional(uuid),
+  },
+  checks: [{ name: "withdrawal_negative_only_when_undone", expression: "grams > 0 or undoes is not null" }],
+  uniques: [{ name: "withdrawal_undone_once", columns: ["undoes"] }],
+  indices: [{ name: "withdrawal_of_container", columns: ["containerId"] }],
+});

@@ -1,0 +1,96 @@
+import { EntitySchema } from "typeorm";
+import type { KitchenSettings } from "../../kitchen/settings.ts";
+import { grams, instant, key, named, optional, text, uuid } from "./columns.ts";
+
+export type KitchenRow = {
+  id: string;
+  name: string;
+  dialect: string;
+  units: string;
+  cup: string;
+  currency: string;
+  demo: boolean;
+  revision: string;
+  settings: KitchenSettings;
+};
+
+export const KitchenTable = new EntitySchema<KitchenRow>({
+  name: "kitchen",
+  columns: {
+    id: key(uuid),
+    name: text,
+    dialect: text,
+    units: text,
+    cup: text,
+    currency: text,
+    demo: { type: "boolean" },
+    revision: { type: "bigint", default: "0" },
+    settings: { type: "jsonb" },
+  },
+});
+
+export type MemberRow = {
+  id: string;
+  kitchenId: string;
+  name: string;
+  nameKey: string;
+  passwordHash: string;
+  createdAt: Date;
+};
+
+export const MemberTable = new EntitySchema<MemberRow>({
+  name: "member",
+  columns: {
+    id: key(uuid),
+    kitchenId: named("kitchen_id", uuid),
+    name: text,
+    nameKey: named("name_key", text),
+    passwordHash: named("password_hash", text),
+    createdAt: named("created_at", instant),
+  },
+  uniques: [{ name: "member_name_key_is_unique", columns: ["nameKey"] }],
+});
+
+export type SessionRow = { tokenHash: string; memberId: string; kitchenId: string; expiresAt: Date };
+
+export const SessionTable = new EntitySchema<SessionRow>({
+  name: "session",
+  columns: {
+    tokenHash: named("token_hash", key(text)),
+    memberId: named("member_id", uuid),
+    kitchenId: named("kitchen_id", uuid),
+    expiresAt: named("expires_at", instant),
+  },
+});
+
+export type ServedRequestRow = {
+  kitchenId: string;
+  key: string;
+  fingerprint: string;
+  reply: unknown;
+  at: Date;
+};
+
+export const ServedRequestTable = new EntitySchema<ServedRequestRow>({
+  name: "served_request",
+  columns: {
+    kitchenId: named("kitchen_id", key(uuid)),
+    key: key(uuid),
+    fingerprint: text,
+    reply: optional({ type: "jsonb" }),
+    at: instant,
+  },
+});
+
+export type ScaleRow = { kitchenId: string; pileG: number; tareG: number; wasG: number; changedAt: Date };
+
+export const ScaleTable = new EntitySchema<ScaleRow>({
+  name: "scale",
+  columns: {
+    kitchenId: named("kitchen_id", key(uuid)),
+    pileG: named("pile_g", grams),
+    tareG: named("tare_g", grams),
+    wasG: named("was_g", grams),
+    changedAt: named("changed_at", instant),
+  },
+});

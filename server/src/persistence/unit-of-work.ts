@@ -1,0 +1,98 @@
+import type { Result } from "@apron/core/measure";
+import type { DataSource, EntityManager } from "typeorm";
+import { QueryFailedError } from "typeorm";
+import { conflict, type Refusal } from "../http/refusal.ts";
+import type { Database, Stores, WriteClaim } from "../stores.ts";
+import { enterKitchen } from "./enter-kitchen.ts";
+import { frontDoorOf } from "./stores/front-door.ts";
+import { larderStoreOf } from "./stores/larder.store.ts";
+import { lotStoreOf } from "./stores/lot.store.ts";
+import { recipeStoreOf } from "./stores/recipe.store.ts";
+import { scaleStoreOf } from "./stores/scale.store.ts";
+import { trimStoreOf } from "./stores/trim.store.ts";
+
+/** SQLSTATEs that mean "someone was quicker or the ledger says no", never a bug of ours. */
+const refusalOfState: Readonly<Record<string, string>> = {
+  "23514": "ledger-refused",
+  "23505": "already-there",
+};
+
+class RolledBack<Value> extends Error {
+  constructor(readonly answer: Result<Value, Refusal>) {
+    super("rolled back");
+  }
+}
+
+const storesOf = (em: EntityManager, kitchenId: string): Stores => ({
+  lots: lotStoreOf(em, kitchenId),
+  trims: trimStoreOf(em, kitchenId),
+  recipes: recipeStoreOf(em, kitchenId),
+  larder: larderStoreOf(em, kitchenId),
+  scale: scaleStoreOf(em, kitchenId),
+});
+
+export const databaseOf = (source: DataSource): Database => ({
+  door: frontDoorOf(source),
+  read: (kitchenId, work) =>
+    source.transaction(async (em) => {
+      await enterKitchen(em, kitchenId);
+      return work(storesOf(em, kitchenId));
+    }),
+  write: (claim, work) => write(source, claim, work),
+  close: () => source.destroy(),
+});
+
+async function write<Value>(
+  source: DataSource,
+  claim: WriteClaim,
+  work: (stores: Stores) => Promise<Result<Value, Refusal>>,
+): Promise<Result<Value, Refusal>> {
+  try {
+    return await source.transaction(async (em) => {
+      await enterKitchen(em, claim.kitchenId);
+      const served = await claimOnce<Value>(em, claim);
+      if (served) return served;
+      const answer = await work(storesOf(em, claim.kitchenId));
+      if (!answer.ok) throw new RolledBack(answer);
+      await em.query("update served_request set reply = $3::jsonb where kitchen_id = $1 and key = $2", [
+        claim.kitchenId,
+        claim.key,
+        JSON.stringify(answer.value),
+      ]);
+      return answer;
+    });
+  } catch (error) {
+    if (error instanceof RolledBack) return error.answer as Result<Value, Refusal>;
+    const code = error instanceof QueryFailedError ? refusalOfState[sqlState(error)] : undefined;
+    if (code) return conflict(code);
+    throw error;
+  }
+}
+
+const sqlState = (error: QueryFailedError): string => String((error.driverError as { code?: unknown }).code);
+
+/**
+ * Takes the kitchen's turn and the request's key. The row lock on the kitchen makes its writes happen one
+ * after another, so two tablets never spend the same kale; a key already served gives its first answer again.
+ */
+async function claimOnce<Value>(
+  em: EntityManager,
+  claim: WriteClaim,
+): Promise<Result<Value, Refusal> | undefined> {
+  await em.query("update kitchen set revision = revision + 1 where id = $1", [claim.kitchenId]);
+  const [earlier] = (await em.query(
+    "select fingerprint, reply from served_request where kitchen_id = $1 and key = $2",
+    [claim.kitchenId, claim.key],
+  )) as { fingerprint: string; reply: Value }[];
+  if (earlier)
+    return earlier.fingerprint === claim.fingerprint
+      ? { ok: true, value: earlier.reply }
+      : conflict("key-reused");
+  await em.query("insert into served_request (kitchen_id, key, fingerprint, at) values ($1, $2, $3, $4)", [
+    claim.kitchenId,
+    claim.key,
+    claim.fingerprint,
+    claim.at,
+  ]);
+  return undefined;
+}

@@ -1,0 +1,200 @@
+import type { RecordTrim, TrimRecorded } from "@apron/contract";
+import type { TrimYield } from "@apron/core/catalogue";
+import { accept, refuse } from "@apron/core/measure";
+import {
+  closeBalance,
+  expectedTrim,
+  judgeWeighing,
+  type ClosedTrim,
+  type KitchenYield,
+  type WeighingVerdict,
+} from "@apron/core/trim";
+import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
+import type { EntryRecord, LotRecord } from "../basket/store.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import type { TrimPartRecord } from "./store.ts";
+import { yieldOf } from "./trim-options.ts";
+
+/** The simulated scale's step; a typed weight is taken to be read off the same scale. */
+const scaleStepG = 1;
+
+type Trimming = {
+  readonly lot: LotRecord;
+  readonly handbook: TrimYield;
+  readonly body: Required<RecordTrim>;
+};
+type Judged = { readonly closed: ClosedTrim; readonly verdict: WeighingVerdict };
+
+/**
+ * Records a trim: grams leave the raw lot, the usable part and the kept by-products become lots of their own,
+ * and everything closes to the gram. An unlikely weighing is refused until the cook confirms it.
+ */
+export const recordTrim: UseCase<"recordTrim"> = async ({ body }, kit) => {
+  const lot = await kit.stores.lots.get(body.lotId);
+  if (!lot) return notFound("lot-unknown", "lotId");
+  if (lot.state !== "raw") return conflict("lot-already-trimmed");
+  const handbook = factsOf(kit, lot.ingredient).trims.find((t) => t.method === body.method);
+  if (!handbook) return refuse({ status: 422, code: "method-unknown", field: "method" });
+  if (body.rawG > lot.balanceG)
+    return refuse({
+      status: 422,
+      code: "more-than-on-hand",
+      field: "rawG",
+      measurements: { askedG: body.rawG, onHandG: lot.balanceG },
+    });
+  const learned = await kit.stores.trims.learned([lot.ingredient]);
+  const judged = judge(body, yieldOf(handbook, lot.grade, learned));
+  if (!judged.ok) return judged;
+  return save({ lot, handbook, body }, judged.value, kit);
+};
+
+function judge(body: Required<RecordTrim>, y: KitchenYield): Answer<Judged> {
+  const usableG = body.usableG ?? Math.round(body.rawG * y.next.value);
+  const verdict = judgeWeighing(
+    { rawG: body.rawG, usableG, scaleStepG },
+    { posterior: y.posterior, handbook: y.handbook },
+  );
+  if (!verdict.ok) return refuseWith(verdict.issue, "usableG");
+  const { ask, fraction } = verdict.value;
+  if (ask && body.usableG !== null && !body.confirmed)
+    return conflict("weighing-unlikely", { why: ask, fraction, expected: y.next, usableG });
+  const estimated = body.usableG === null && body.parts.length === 0;
+  const parts = estimated ? expectedParts(body.rawG, y) : body.parts;
+  const closed = closeBalance(body.rawG, usableG, parts);
+  if (!closed.ok) return refuseWith(closed.issue, "parts");
+  const learn = verdict.value.learn && body.usableG !== null;
+  return accept({ closed: closed.value, verdict: { ...verdict.value, learn } });
+}
+
+/** By-products of an estimated trim: those with a use other than compost are kept. */
+const expectedParts = (rawG: number, y: KitchenYield) =>
+  expectedTrim(rawG, y)
+    .parts.filter((p) => p.grams > 0)
+    .map((p) => ({
+      part: p.part,
+      grams: p.grams,
+      fate: p.use === "compost" ? ("compost" as const) : ("keep" as const),
+    }));
+
+async function save(
+  { lot, handbook, body }: Trimming,
+  judged: Judged,
+  kit: Kit,
+): Promise<Answer<TrimRecorded>> {
+  const { closed, verdict } = judged;
+  const usable = childLot(
+    lot,
+    { state: "usable", method: body.method, grams: closed.usableG, note: "", body },
+    kit,
+  );
+  const parts = closed.parts.map((p) => {
+    const use = handbook.byProducts.find((b) => b.part === p.part)?.use ?? "";
+    const note = use ? `${p.part}: ${use}` : p.part;
+    const kept =
+      p.fate === "keep"
+        ? childLot(lot, { state: "by-product", method: null, grams: p.grams, note, body }, kit)
+        : null;
+    return { ...p, lot: kept };
+  });
+  const partLots = parts.flatMap((p) => p.lot ?? []);
+  await kit.stores.lots.add([usable, ...partLots], kit.now);
+  await kit.stores.trims.add(
+    {
+      id: body.id,
+      lotId: lot.id,
+      ingredient: lot.ingredient,
+      method: body.method,
+      grade: lot.grade,
+      rawG: closed.rawG,
+      usableG: closed.usableG,
+      partsG: closed.partsG,
+      lossG: closed.lossG,
+      learned: verdict.learn,
+      usableLotId: usable.id,
+      at: kit.now,
+      memberId: kit.asker.memberId,
+    },
+    parts.map((p): TrimPartRecord => ({
+      id: kit.newId(),
+      trimId: body.id,
+      part: p.part,
+      grams: p.grams,
+      fate: p.fate,
+      lotId: p.lot?.id ?? null,
+    })),
+  );
+  await kit.stores.lots.append(entriesOf({ lot, usable, partLots, closed, trimId: body.id }, kit));
+  const present = (l: LotRecord) => presentLot({ ...l, balanceG: l.receivedG }, kit);
+  return accept({
+    id: body.id,
+    usableLot: present(usable),
+    partLots: partLots.map(present),
+    fraction: verdict.fraction,
+    lossG: closed.lossG,
+    learned: verdict.learn,
+  });
+}
+
+type Child = {
+  readonly state: "usable" | "by-product";
+  readonly method: string | null;
+  readonly grams: number;
+  readonly note: string;
+  readonly body: Required<RecordTrim>;
+};
+
+/** A lot cut from another: it carries its parent's source, and its share of the price when it is the usable part. */
+function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
+  const base = {
+    ingredient: parent.ingredient,
+    state: child.state,
+    method: child.method,
+    place: child.body.place,
+    since: kit.today,
+    bestBefore: null,
+  };
+  const share = child.body.rawG / parent.receivedG;
+  const priceMinor =
+    parent.priceMinor === null || child.state !== "usable" ? null : Math.round(parent.priceMinor * share);
+  return {
+    ...parent,
+    ...base,
+    id: kit.newId(),
+    priceMinor,
+    estimateLow: null,
+    estimateHigh: null,
+    receivedG: child.grams,
+    balanceG: 0,
+    spoilsOn: freshnessOf(base, kit).spoilsOn,
+    parentLotId: parent.id,
+    note: child.note,
+  };
+}
+
+type Moved = {
+  readonly lot: LotRecord;
+  readonly usable: LotRecord;
+  readonly partLots: readonly LotRecord[];
+  readonly closed: ClosedTrim;
+  readonly trimId: string;
+};
+
+function entriesOf({ lot, usable, partLots, closed, trimId }: Moved, kit: Kit): EntryRecord[] {
+  const entry = (lotId: string, kind: EntryRecord["kind"], grams: number): EntryRecord => ({
+    id: kit.newId(),
+    lotId,
+    kind,
+    grams,
+    at: kit.now,
+    memberId: kit.asker.memberId,
+    reason: "",
+    batchId: null,
+    trimId,
+  });
+  return [
+    entry(lot.id, "trimmed", closed.rawG),
+    entry(usable.id, "from-trim", closed.usableG),
+    ...partLots.map((part) => entry(part.id, "by-product", part.receivedG)),
+  ];
+}
