@@ -13,7 +13,7 @@ export const TrimMethod = z
     ownWeighings: z.int(),
     weighings: z.array(z.object({ fraction: z.number(), grade: Grade, at: Instant })),
     usable: Estimate.meta({ description: "Usable grams expected of the whole lot" }),
-    parts: z.array(z.object({ part: z.string(), use: z.string(), grams: z.number() })),
+    parts: z.array(z.object({ part: z.string(), use: z.string(), fraction: Share, grams: z.number() })),
     costPer100gMinor: Estimate.nullable(),
     workings: z.string(),
   })

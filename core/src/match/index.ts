@@ -1,8 +1,10 @@
+export type { MatchStock } from "./keep-days.ts";
 export { cannotBeMade, demandsOf } from "./demands.ts";
 export { eatable, usualAppetite, type Eatable, type Household, type Waiting } from "./eatable.ts";
 export {
   matchRecipe,
   rankRecipes,
+  stockFor,
   type MatchKitchen,
   type MatchLimit,
   type RecipeMatch,

@@ -1,8 +1,9 @@
-import { keepingRule, type Catalogue } from "../catalogue/index.ts";
-import type { Demand, Diners, Formula, Stock } from "../recipes/index.ts";
+import type { Catalogue } from "../catalogue/index.ts";
+import type { Demand, Diners, Formula } from "../recipes/index.ts";
 import { cannotBeMade, demandsOf } from "./demands.ts";
 import { eatable, type Eatable, type Household, type Waiting } from "./eatable.ts";
 import { evaluate, type Evaluation } from "./evaluate.ts";
+import { keepDaysOf, withoutShortDated, type MatchStock } from "./keep-days.ts";
 
 export type MatchKitchen = {
   readonly catalogue: Catalogue;
@@ -42,7 +43,7 @@ const mostBatches = 8;
  */
 export function rankRecipes(
   formulas: readonly Formula[],
-  stock: readonly Stock[],
+  stock: readonly MatchStock[],
   kitchen: MatchKitchen,
 ): RecipeMatch[] {
   return formulas
@@ -53,57 +54,97 @@ export function rankRecipes(
 /** The best number of batches of one recipe, or undefined when it rescues nothing. */
 export function matchRecipe(
   formula: Formula,
-  stock: readonly Stock[],
+  stock: readonly MatchStock[],
   kitchen: MatchKitchen,
 ): RecipeMatch | undefined {
   if (cannotBeMade(demandsOf(formula, 1, kitchen))) return undefined;
-  const eats = eatable(dishOf(formula, kitchen.catalogue), kitchen.household, kitchen.waiting);
-  const most = Math.min(mostBatches, Math.floor(eats.total / formula.servings / step + 1e-9) * step);
-  if (most < step) return undefined;
-  const from = { stock: usefulStock(formula, stock), isStaple: (id: string) => kitchen.staples.has(id) };
-  const tries = Array.from({ length: Math.round(most / step) }, (_, i) => {
-    const batches = (i + 1) * step;
-    return evaluate(batches, demandsOf(formula, batches, kitchen), from);
-  });
-  const best = tries.reduce((a, b) => (b.score > a.score + 1e-9 ? b : a), tries[0] ?? nothing);
+  const useful = usefulStock(formula, stock);
+  // A leaf cut days ago dates the whole dish: it may be better to leave it out and keep the dish longer.
+  const variants = [useful, withoutShortDated(formula, useful, kitchen.catalogue)];
+  const tries = variants.flatMap((variant) => triesOf(formula, variant, kitchen));
+  const best = tries.reduce<Try>((a, b) => (b.score > a.score + 1e-9 ? b : a), nothing);
   if (best.rescuedG <= 0 || best.score <= 0) return undefined;
-  const next = demandsOf(formula, best.batches + step, kitchen);
-  const limit = limitOf(best, next, { most, eats, from });
-  return { ...best, recipeId: formula.id, servings: best.batches * formula.servings, eatable: eats, limit };
+  const limit = limitOf(best, formula, kitchen);
+  const { stock: _stock, eats, ...evaluation } = best;
+  return {
+    ...evaluation,
+    recipeId: formula.id,
+    servings: best.batches * formula.servings,
+    eatable: eats,
+    limit,
+  };
 }
 
-const nothing: Evaluation = { batches: 0, fillings: [], topUps: [], rescuedG: 0, score: 0 };
+type Try = Evaluation & { readonly eats: Eatable; readonly stock: readonly MatchStock[] };
 
-const usefulStock = (formula: Formula, stock: readonly Stock[]): Stock[] => {
+/** Every number of half batches that can be eaten, frozen or given before the dish's own last day. */
+function triesOf(formula: Formula, stock: readonly MatchStock[], kitchen: MatchKitchen): Try[] {
+  const counts = Array.from({ length: mostBatches / step }, (_, i) => (i + 1) * step);
+  return counts.flatMap((batches) => {
+    const one = tryBatches(formula, batches, { stock, kitchen });
+    return batches * formula.servings <= one.eats.total + 1e-9 ? [one] : [];
+  });
+}
+
+function tryBatches(
+  formula: Formula,
+  batches: number,
+  { stock, kitchen }: { readonly stock: readonly MatchStock[]; readonly kitchen: MatchKitchen },
+): Try {
+  const isStaple = (id: string): boolean => kitchen.staples.has(id);
+  const evaluation = evaluate(batches, demandsOf(formula, batches, kitchen), { stock, isStaple });
+  const keepDays = keepDaysOf(formula, { fillings: evaluation.fillings, stock }, kitchen.catalogue);
+  const dish = { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null };
+  return { ...evaluation, stock, eats: eatable(dish, kitchen.household, kitchen.waiting) };
+}
+
+/**
+ * The stock that a number of batches (> 0) is best filled from: without what would date the whole dish too
+ * early, when so much of it could not be eaten in time otherwise. The same choice the ranking makes.
+ */
+export function stockFor(
+  formula: Formula,
+  batches: number,
+  from: { readonly stock: readonly MatchStock[]; readonly kitchen: MatchKitchen },
+): readonly MatchStock[] {
+  const all = usefulStock(formula, from.stock);
+  const tries = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
+    .map((stock) => tryBatches(formula, batches, { stock, kitchen: from.kitchen }))
+    .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
+  return tries.reduce<Try | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ?? all;
+}
+
+const nobody: Eatable = { eaten: 0, frozen: 0, given: 0, total: 0 };
+const nothing: Try = { batches: 0, fillings: [], topUps: [], rescuedG: 0, score: 0, eats: nobody, stock: [] };
+
+const usefulStock = (formula: Formula, stock: readonly MatchStock[]): MatchStock[] => {
   const wanted = new Set(formula.lines.flatMap((line) => line.fillers.map((f) => f.ingredient)));
   return stock.filter((s) => wanted.has(s.ingredient));
 };
 
-function dishOf(formula: Formula, catalogue: Catalogue): Parameters<typeof eatable>[0] {
-  const { fridge, freezer } = formula.keeping;
-  const rule = fridge === null ? undefined : keepingRule(catalogue, fridge, "fridge");
-  return { kind: formula.kind, keepDays: Math.floor(rule?.cautiousDays ?? 0), freezes: freezer !== null };
+function limitOf(best: Try, formula: Formula, kitchen: MatchKitchen): MatchLimit {
+  const batches = best.batches + step;
+  const more = tryBatches(formula, batches, { stock: best.stock, kitchen });
+  if (batches > mostBatches || batches * formula.servings > more.eats.total + 1e-9)
+    return { kind: "appetite", eatable: best.eats };
+  const short = shortestLine(best, more, demandsOf(formula, batches, kitchen));
+  if (!short) return { kind: "not-worth-more" };
+  const mine = best.fillings.filter((f) => f.lineId === short.lineId).map((f) => f.ingredient);
+  return { kind: "stock", lineId: short.lineId, ingredients: [...new Set(mine)], shortG: short.shortG };
 }
 
-type Bounds = {
-  readonly most: number;
-  readonly eats: Eatable;
-  readonly from: Parameters<typeof evaluate>[2];
-};
-
-function limitOf(best: Evaluation, next: readonly Demand[], { most, eats, from }: Bounds): MatchLimit {
-  if (best.batches >= most) return { kind: "appetite", eatable: eats };
-  const more = evaluate(best.batches + step, next, from);
+/** The line, among those the surplus fills, that would need most to be bought for the next half batch. */
+function shortestLine(
+  best: Evaluation,
+  more: Evaluation,
+  next: readonly Demand[],
+): { readonly lineId: string; readonly shortG: number } | undefined {
   const boughtOf = (e: Evaluation, lineId: string): number =>
     e.topUps.filter((t) => t.lineId === lineId && t.from === "buy").reduce((g, t) => g + t.grams, 0);
   const filled = new Set(best.fillings.map((f) => f.lineId));
-  const short = next
+  return next
     .filter((d) => filled.has(d.lineId))
-    .map((d) => ({ d, shortG: boughtOf(more, d.lineId) - boughtOf(best, d.lineId) }))
+    .map(({ lineId }) => ({ lineId, shortG: boughtOf(more, lineId) - boughtOf(best, lineId) }))
+    .filter((line) => line.shortG > 0)
     .sort((a, b) => b.shortG - a.shortG)[0];
-  if (!short || short.shortG <= 0) return { kind: "not-worth-more" };
-  const ingredients = [
-    ...new Set(best.fillings.filter((f) => f.lineId === short.d.lineId).map((f) => f.ingredient)),
-  ];
-  return { kind: "stock", lineId: short.d.lineId, ingredients, shortG: short.shortG };
 }

@@ -25,8 +25,12 @@ const countText = (count: number): string => {
   const whole = Math.floor(count + 1e-9);
   const sign = fractionSigns[trimmedDecimals(count - whole, 2)];
   if (sign === undefined) return trimmedDecimals(count, 2);
-  return whole === 0 ? sign : `${whole} ${sign}`;
+  return whole === 0 ? sign : `${whole}${sign}`;
 };
+
+/** "6 cups chopped", "2 cloves"; spoons stay as they are written. */
+const measureText = (count: number, name: string): string =>
+  count > 1 && !/^t(bsp|sp)/.test(name) ? name.replace(/^(medium )?(\w+)/, "$1$2s") : name;
 
 /**
  * Rounds grams to the scale: half grams below 10 g, whole grams below 100 g, 5 g from there.
@@ -50,7 +54,11 @@ function candidates(grams: number, measure: KitchenMeasure): RoundedAmount[] {
     if (count <= 0 || count > mostOfAMeasure) return [];
     const rounded = count * measure.grams;
     return [
-      { text: `${countText(count)} ${measure.name}`, grams: rounded, error: relativeError(rounded, grams) },
+      {
+        text: `${countText(count)} ${measureText(count, measure.name)}`,
+        grams: rounded,
+        error: relativeError(rounded, grams),
+      },
     ];
   });
 }

@@ -45,7 +45,15 @@ export function showEstimate(grams: Estimate, system: DisplaySystem = "metric"):
   const [value, low, high] = [grams.value, grams.low, grams.high].map((g) =>
     showGrams(toStep(g, step), system),
   );
-  return `about ${value} (${low}–${high})`;
+  return `about ${value} (${rangeText(low ?? "", high ?? "")})`;
+}
+
+/** "760–825 g": the unit is said once where both ends share it. */
+function rangeText(low: string, high: string): string {
+  const unit = / \D+$/.exec(high)?.[0] ?? "";
+  return unit !== "" && low.endsWith(unit) && /^[\d.]+$/.test(low.slice(0, -unit.length))
+    ? `${low.slice(0, -unit.length)}–${high}`
+    : `${low}–${high}`;
 }
 
 /** A fraction as whole per cent: 0.6249 → "62 %". */

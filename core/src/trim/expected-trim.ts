@@ -1,4 +1,5 @@
 import { honestStep, showEstimate, showYield, times, type Estimate } from "../measure/index.ts";
+import { suggestParts } from "./by-products.ts";
 import type { KitchenYield } from "./kitchen-yield.ts";
 
 /** What a trim is expected to give before it is weighed, all in grams. */
@@ -12,20 +13,11 @@ export type ExpectedTrim = {
 export function expectedTrim(rawG: number, y: KitchenYield): ExpectedTrim {
   const usable = times(y.next, rawG);
   const usableG = Math.round(usable.value);
-  const named = y.handbook.byProducts.reduce((total, p) => total + p.fraction, 0);
-  const unnamed = Math.max(0, 1 - y.handbook.mean - named);
-  const restG = rawG - usableG;
-  const parts = y.handbook.byProducts.map((p) => ({
-    part: p.part,
-    use: p.use,
-    // Rounded down, so that estimated parts never outweigh the rest.
-    grams: Math.floor((restG * p.fraction) / Math.max(named + unnamed, 1e-9)),
-  }));
   const step = honestStep(usable.high - usable.low);
   const about = step > 1 ? `, to about ${step} g` : "";
   return {
     usable,
-    parts,
+    parts: suggestParts(rawG - usableG, y.handbook),
     workings: `${Math.round(rawG)} g × ${showYield(y.next.value)} = ${showEstimate(usable)}${about}; ${y.workings}`,
   };
 }

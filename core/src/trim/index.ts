@@ -1,3 +1,4 @@
+export { suggestParts } from "./by-products.ts";
 export { closeBalance, type BalanceIssue, type ClosedTrim, type TrimPart } from "./close-balance.ts";
 export { expectedTrim, type ExpectedTrim } from "./expected-trim.ts";
 export { judgeWeighing, type WeighingIssue, type WeighingVerdict } from "./judge-weighing.ts";

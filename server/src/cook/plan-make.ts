@@ -1,11 +1,13 @@
 import type { MakePlan } from "@apron/contract";
 import { planMake as planInCore, type MakePlan as CorePlan } from "@apron/core/cook";
 import { capacityOf, containerSizes, fewestFor, placesFor } from "@apron/core/larder";
+import { stockFor } from "@apron/core/match";
 import { accept } from "@apron/core/measure";
 import { allergensOf, gramsPerBatch, scaleFormula, type Formula, type ScaleWish } from "@apron/core/recipes";
 import { nameFor } from "../basket/present-lot.ts";
 import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
+import { matchKitchenOf } from "../match/list-matches.ts";
 import { surplusOnHand, type Surplus } from "../match/surplus.ts";
 import { presentCautions } from "../recipes/routes.ts";
 import { useByIn } from "./use-by-of.ts";
@@ -32,7 +34,13 @@ export const planMake: UseCase<"planMake"> = async ({ body }, kit) => {
   };
   const scaled = scaleFormula(recipe.formula, wish, kitchen);
   if (!scaled.ok) return refuseWith(scaled.issue, "scale");
-  const plan = planInCore(recipe.formula, scaled.value.batches, { stock: surplus, kitchen });
+  const { batches } = scaled.value;
+  // A lot chosen by the cook goes in whatever it does to the date; otherwise the ranking's own choice stands.
+  const stock =
+    body.scale.kind === "all-of-lot"
+      ? surplus
+      : stockFor(recipe.formula, batches, { stock: surplus, kitchen: await matchKitchenOf(kit) });
+  const plan = planInCore(recipe.formula, batches, { stock, kitchen });
   if (!plan.ok) return refuseWith(plan.issue, "recipeId");
   return present(
     { plan: plan.value, formula: recipe.formula, surplus, kit },

@@ -87,7 +87,16 @@ async function liveThisWeek(kit: Kit, back: number): Promise<void> {
 }
 
 async function arrives(kit: Kit, arrival: Arrival): Promise<void> {
-  const { ingredient, amount, source, note, place = "fridge", grade = "prime", priceMinor = null, labelDays } = arrival;
+  const {
+    ingredient,
+    amount,
+    source,
+    note,
+    place = "fridge",
+    grade = "prime",
+    priceMinor = null,
+    labelDays,
+  } = arrival;
   const lot = await comesIn(kit, {
     ingredient,
     amount,

@@ -3,8 +3,7 @@ import type { Kit, UseCase, UseCases } from "../kit.ts";
 import { emptyScale, readScaleAt } from "./simulated-scale.ts";
 import type { ScaleRecord } from "./store.ts";
 
-const scaleNow = async (kit: Kit): Promise<ScaleRecord> =>
-  (await kit.stores.scale.get()) ?? emptyScale(kit.now);
+const scaleNow = async (kit: Kit): Promise<ScaleRecord> => (await kit.stores.scale.get()) ?? emptyScale;
 
 const readScale: UseCase<"readScale"> = async (_input, kit) =>
   accept(readScaleAt(await scaleNow(kit), kit.now));

@@ -8,7 +8,7 @@ const settlingMs = 250;
 const stableAfterMs = 1200;
 const noiseG = 3;
 
-export const emptyScale = (now: Date): ScaleRecord => ({ pileG: 0, tareG: 0, wasG: 0, changedAt: now });
+export const emptyScale: ScaleRecord = { pileG: 0, tareG: 0, wasG: 0, changedAt: new Date(0) };
 
 /**
  * What a kitchen scale would show now: it swings from the old pile to the new one, trembles while it settles,

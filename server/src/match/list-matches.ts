@@ -1,5 +1,5 @@
 import type { Match, MatchLimit } from "@apron/contract";
-import { rankRecipes, type RecipeMatch, type Waiting } from "@apron/core/match";
+import { rankRecipes, type MatchKitchen, type RecipeMatch, type Waiting } from "@apron/core/match";
 import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
 import { nameFor } from "../basket/present-lot.ts";
@@ -10,19 +10,24 @@ import { surplusOnHand, type Surplus } from "./surplus.ts";
 export async function matchesNow(kit: Kit): Promise<{ matches: Match[]; surplus: Surplus[] }> {
   const surplus = await surplusOnHand(kit);
   const formulas = (await kit.stores.recipes.all()).map((r) => r.formula);
-  const { household, diners, staples } = kit.asker.kitchen.settings;
-  const ranked = rankRecipes(formulas, surplus, {
-    catalogue: kit.catalogue,
-    diners,
-    household,
-    staples: new Set(staples),
-    waiting: await waitingOf(kit),
-  });
+  const ranked = rankRecipes(formulas, surplus, await matchKitchenOf(kit));
   const matches = ranked.flatMap((match) => {
     const formula = formulas.find((f) => f.id === match.recipeId);
     return formula ? [presentMatch(match, { formula, surplus, kit })] : [];
   });
   return { matches, surplus };
+}
+
+/** The kitchen as matching sees it: who eats, what stands on the shelf, what is already put by. */
+export async function matchKitchenOf(kit: Kit): Promise<MatchKitchen> {
+  const { household, diners, staples } = kit.asker.kitchen.settings;
+  return {
+    catalogue: kit.catalogue,
+    diners,
+    household,
+    staples: new Set(staples),
+    waiting: await waitingOf(kit),
+  };
 }
 
 /** Portions already standing in the larder compete for the same appetite. */

@@ -7,7 +7,7 @@ import { presentContainer } from "../larder/present-container.ts";
 import { matchesNow } from "../match/list-matches.ts";
 
 const shownFirst = 6;
-const shownDue = 6;
+const shownDue = 24;
 const usualIngredients = 8;
 
 /** Home: what to use first, what is due, what rescues most, what waits at each station. */

@@ -42,7 +42,10 @@ function presentMethod(lot: LotRecord, handbook: TrimYield, learned: readonly Le
     ownWeighings: y.ownWeighings,
     weighings: own.map((w) => ({ fraction: w.fraction, grade: w.grade, at: w.at.toISOString() })),
     usable: expected.usable,
-    parts: [...expected.parts],
+    parts: handbook.byProducts.map((p) => ({
+      ...p,
+      grams: expected.parts.find((e) => e.part === p.part)?.grams ?? 0,
+    })),
     costPer100gMinor: price,
     workings: expected.workings,
   };

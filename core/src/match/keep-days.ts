@@ -1,0 +1,34 @@
+import { keepingRule, type Catalogue } from "../catalogue/index.ts";
+import type { Filling, Formula, Stock } from "../recipes/index.ts";
+
+/** Stock with its safety clock: days left of an ingredient already cut, null where only quality limits it. */
+export type MatchStock = Stock & { readonly safeDays: number | null };
+
+const ruleDays = (formula: Formula, catalogue: Catalogue): number => {
+  const { fridge } = formula.keeping;
+  const rule = fridge === null ? undefined : keepingRule(catalogue, fridge, "fridge");
+  return Math.floor(rule?.cautiousDays ?? 0);
+};
+
+const uncookedLines = (formula: Formula): Set<string> =>
+  new Set(formula.lines.filter((line) => line.cook === null).map((line) => line.id));
+
+/** Days after today that a dish of these fillings may be eaten: its own rule, or the shortest clock that goes in uncooked. */
+export function keepDaysOf(
+  formula: Formula,
+  made: { readonly fillings: readonly Filling[]; readonly stock: readonly MatchStock[] },
+  catalogue: Catalogue,
+): number {
+  const uncooked = uncookedLines(formula);
+  const clocks = made.fillings
+    .filter((f) => uncooked.has(f.lineId))
+    .map((f) => made.stock.find((s) => s.lotId === f.lotId)?.safeDays ?? Infinity);
+  return Math.min(ruleDays(formula, catalogue), ...clocks);
+}
+
+/** The stock less what would shorten the dish's own keeping. */
+export const withoutShortDated = (
+  formula: Formula,
+  stock: readonly MatchStock[],
+  catalogue: Catalogue,
+): MatchStock[] => stock.filter((s) => s.safeDays === null || s.safeDays >= ruleDays(formula, catalogue));

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { Lot } from "@apron/contract";
+import { useQuery } from "@pinia/colada";
+import Button from "primevue/button";
+import TextBox from "../ui/TextBox.vue";
+import Select from "primevue/select";
+import { refDebounced } from "@vueuse/core";
+import { computed, ref, watch } from "vue";
+import { useRouter } from "vue-router";
+import { call } from "../app/api.ts";
+import { useToday } from "../app/queries.ts";
+import EmptyState from "../ui/EmptyState.vue";
+import PageHead from "../ui/PageHead.vue";
+import LogLotForm from "./LogLotForm.vue";
+import LotRow from "./LotRow.vue";
+import { useGoneOff } from "./use-gone-off.ts";
+
+const router = useRouter();
+const { data: today } = useToday();
+const text = ref("");
+const searched = refDebounced(text, 200);
+const states = [
+  { value: "all", label: "Everything" },
+  { value: "raw", label: "To trim" },
+  { value: "usable", label: "Ready" },
+  { value: "by-product", label: "By-products" },
+  { value: "opened", label: "Opened" },
+] as const;
+const state = ref<(typeof states)[number]["value"]>("all");
+const pageSize = 50;
+const shown = ref(pageSize);
+watch([searched, state], () => (shown.value = pageSize));
+
+const { data: page, status } = useQuery({
+  key: () => ["lots", searched.value, state.value, shown.value],
+  query: () =>
+    call("listLots", {
+      query: {
+        text: searched.value,
+        state: state.value === "all" ? undefined : state.value,
+        limit: Math.min(200, shown.value),
+      },
+    }),
+  placeholderData: (before) => before,
+});
+const lots = computed<Lot[]>(() => page.value?.lots ?? []);
+const goneOff = useGoneOff();
+</script>
+
+<template>
+  <PageHead title="Basket" lead="What came in, and what to use first." />
+  <div class="columns">
+    <section class="card" aria-label="Log what came in">
+      <LogLotForm :usual="today?.usual ?? []" details-open />
+    </section>
+    <section aria-label="Lots on hand">
+      <div class="filters">
+        <TextBox v-model="text" placeholder="Find by any name" aria-label="Find a lot by any name" />
+        <Select
+          v-model="state"
+          :options="[...states]"
+          option-label="label"
+          option-value="value"
+          aria-label="Which lots"
+        />
+      </div>
+      <LotRow v-for="lot in lots" :key="lot.id" :lot="lot">
+        <Button
+          v-if="lot.state === 'raw'"
+          label="Trim"
+          size="small"
+          @click="router.push(`/trim/${lot.id}`)"
+        />
+        <Button
+          label="Gone off"
+          size="small"
+          severity="secondary"
+          :aria-label="`${lot.name} has gone off`"
+          @click="goneOff(lot)"
+        />
+      </LotRow>
+      <EmptyState
+        v-if="status === 'success' && lots.length === 0"
+        text="Nothing here. Weigh something in on the left and it stands here, the most urgent first."
+      />
+      <Button
+        v-if="page?.next && shown < 200"
+        label="Show more"
+        severity="secondary"
+        @click="shown += pageSize"
+      />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 21rem minmax(0, 1fr);
+  gap: 1.4rem;
+  align-items: start;
+}
+
+.filters {
+  display: flex;
+  gap: 0.6rem;
+  margin-bottom: 0.4rem;
+}
+
+@media (max-width: 1100px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import type { IngredientSummary } from "@apron/contract";
+import { nameOf, searchNames } from "@apron/core/catalogue";
+import AutoComplete from "primevue/autocomplete";
+import { computed, ref, useTemplateRef, watch } from "vue";
+import { useIngredients } from "../app/queries.ts";
+import { useSession } from "../app/session.ts";
+import FieldFrame from "../ui/FieldFrame.vue";
+
+const props = defineProps<{ id: string; usual: readonly string[]; problem?: string | undefined }>();
+const chosen = defineModel<string>({ required: true });
+const emit = defineEmits<{ chosen: [] }>();
+
+const session = useSession();
+const { data: ingredients } = useIngredients();
+const typed = ref<IngredientSummary | string>("");
+const suggestions = ref<IngredientSummary[]>([]);
+const shown = 8;
+
+const label = (one: IngredientSummary | string): string =>
+  typeof one === "string" ? one : nameOf(one, session.dialect);
+const otherName = (one: IngredientSummary): string =>
+  [nameOf(one, session.dialect === "uk" ? "us" : "uk"), ...one.other]
+    .filter((name) => name !== label(one))
+    .slice(0, 2)
+    .join(", ");
+
+function search(event: { query: string }): void {
+  suggestions.value = searchNames(event.query, ingredients.value ?? [], props.usual).slice(0, shown);
+}
+function take(one: IngredientSummary): void {
+  chosen.value = one.id;
+  emit("chosen");
+}
+watch(typed, (now) => {
+  if (typeof now === "string") chosen.value = "";
+});
+// The form sets or clears the choice from outside: a chip, a draft, a fresh start.
+watch(
+  [chosen, ingredients],
+  () => {
+    const current = typeof typed.value === "string" ? "" : typed.value.id;
+    if (chosen.value === current) return;
+    const found = ingredients.value?.find((one) => one.id === chosen.value);
+    if (found) typed.value = found;
+    else if (chosen.value === "" && typeof typed.value !== "string") typed.value = "";
+  },
+  { immediate: true },
+);
+const field = useTemplateRef<{ $el: HTMLElement }>("field");
+const describedBy = computed(() => (props.problem ? `${props.id}-problem` : undefined));
+defineExpose({ focus: () => field.value?.$el.querySelector("input")?.focus() });
+</script>
+
+<template>
+  <FieldFrame label="What came in" :for="id" :problem="problem">
+    <AutoComplete
+      ref="field"
+      v-model="typed"
+      :input-id="id"
+      :suggestions="suggestions"
+      :option-label="label"
+      :delay="60"
+      auto-option-focus
+      :show-empty-message="false"
+      fluid
+      placeholder="Any name: rocket, arugula…"
+      :invalid="problem !== undefined"
+      :pt="{ pcInputText: { root: { 'aria-describedby': describedBy } } }"
+      @complete="search"
+      @option-select="take($event.value)"
+    >
+      <template #option="{ option }">
+        <span class="name">{{ label(option) }}</span>
+        <span v-if="otherName(option)" class="other">{{ otherName(option) }}</span>
+      </template>
+    </AutoComplete>
+  </FieldFrame>
+</template>
+
+<style scoped>
+.name {
+  font-weight: 600;
+}
+
+.other {
+  margin-inline-start: 0.6rem;
+  font-size: 0.85rem;
+  opacity: 0.85;
+}
+</style>

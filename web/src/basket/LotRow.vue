@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import type { Lot } from "@apron/contract";
+import { showGrams } from "@apron/core/measure";
+import { computed } from "vue";
+import { useSession } from "../app/session.ts";
+import BandMark from "../ui/BandMark.vue";
+import { placeNames } from "./lot-draft.ts";
+
+const props = defineProps<{ lot: Lot }>();
+const session = useSession();
+const stateWords = { raw: "to trim", usable: "ready", "by-product": "by-product", opened: "opened" } as const;
+const place = computed(() => placeNames.find((p) => p.value === props.lot.place)?.label ?? props.lot.place);
+const about = computed(() =>
+  [
+    props.lot.note || props.lot.source.note,
+    props.lot.grade === "seconds" ? "seconds" : "",
+    place.value.toLowerCase(),
+  ]
+    .filter(Boolean)
+    .join(" · "),
+);
+const approx = computed(() => (props.lot.estimate ? "about " : ""));
+</script>
+
+<template>
+  <article class="lot">
+    <div class="what">
+      <h3>
+        <RouterLink :to="`/basket/${lot.id}`">{{ lot.name }}</RouterLink>
+      </h3>
+      <p class="small">
+        <span class="name" :class="lot.state">{{ stateWords[lot.state] }}</span>
+        <span class="soft">{{ about }}</span>
+      </p>
+    </div>
+    <p class="figure grams">{{ approx }}{{ showGrams(lot.grams, session.units) }}</p>
+    <BandMark
+      :band="lot.freshness.band"
+      :days-left="lot.freshness.daysLeft"
+      :cold="lot.place === 'freezer'"
+    />
+    <div class="acts"><slot /></div>
+  </article>
+</template>
+
+<style scoped>
+.lot {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 7.5rem 8.6rem 11.2rem;
+  align-items: center;
+  gap: 0.2rem 0.6rem;
+  padding: 0.45rem 0.2rem;
+  border-bottom: 1px solid var(--line);
+}
+
+h3 a {
+  color: inherit;
+  display: inline-block;
+  text-decoration-color: var(--line);
+}
+
+.grams {
+  text-align: right;
+  font-size: 1.1rem;
+}
+
+.name.raw {
+  color: var(--soon);
+}
+
+.name.usable {
+  color: var(--action);
+}
+
+.acts {
+  display: flex;
+  gap: 0.3rem;
+  justify-content: end;
+}
+
+@media (max-width: 820px) {
+  .lot {
+    grid-template-columns: 1fr auto;
+  }
+}
+</style>

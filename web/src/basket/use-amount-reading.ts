@@ -1,0 +1,38 @@
+import { toGrams, type Weight } from "@apron/core/catalogue";
+import { parseAmount, showEstimate } from "@apron/core/measure";
+import { useQuery } from "@pinia/colada";
+import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from "vue";
+import { call } from "../app/api.ts";
+import { useSession } from "../app/session.ts";
+import { sentenceFor } from "../app/words.ts";
+
+type Reading = { readonly weight: Weight | undefined; readonly words: string; readonly refused: boolean };
+
+/** What a typed amount comes to in grams of the chosen ingredient, said as it is typed. */
+export function useAmountReading(
+  ingredient: MaybeRefOrGetter<string>,
+  text: MaybeRefOrGetter<string>,
+): ComputedRef<Reading> {
+  const session = useSession();
+  const { data: facts } = useQuery({
+    key: () => ["ingredient", toValue(ingredient)],
+    query: () => call("getIngredient", { params: { id: toValue(ingredient) } }),
+    enabled: () => toValue(ingredient) !== "",
+    staleTime: 60 * 60 * 1000,
+  });
+  return computed(() => {
+    const nothing = { weight: undefined, words: "", refused: false };
+    if (toValue(text).trim() === "") return nothing;
+    const read = parseAmount(toValue(text), session.cup);
+    if (!read.ok) return { ...nothing, words: sentenceFor(read.issue), refused: true };
+    if (!facts.value || facts.value.id !== toValue(ingredient)) return nothing;
+    const weight = toGrams(
+      read.value.amount,
+      { ...facts.value, composition: facts.value.composition ?? undefined },
+      read.value.rest,
+    );
+    return weight.ok
+      ? { weight: weight.value, words: showEstimate(weight.value.grams, session.units), refused: false }
+      : { ...nothing, words: sentenceFor(weight.issue), refused: true };
+  });
+}

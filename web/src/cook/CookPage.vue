@@ -1,0 +1,175 @@
+<script setup lang="ts">
+import type { PlanMake } from "@apron/contract";
+import { showEstimate, showGrams } from "@apron/core/measure";
+import { useQuery, useQueryCache } from "@pinia/colada";
+import Button from "primevue/button";
+import { computed, ref } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import { call } from "../app/api.ts";
+import { useNotices } from "../app/notices.ts";
+import { useSession } from "../app/session.ts";
+import { useWeightSource } from "../app/weight-source.ts";
+import { sentenceOf } from "../app/words.ts";
+import CautionList from "../ui/CautionList.vue";
+import { showDay } from "../ui/dates.ts";
+import FigureText from "../ui/FigureText.vue";
+import PageHead from "../ui/PageHead.vue";
+import WeightField from "../ui/WeightField.vue";
+import LeftOvers from "./LeftOvers.vue";
+import MakeLines from "./MakeLines.vue";
+import PutBy from "./PutBy.vue";
+import ScaleChooser from "./ScaleChooser.vue";
+import { useMakeForm } from "./use-make-form.ts";
+import { useTrimFirst } from "./use-trim-first.ts";
+
+const props = defineProps<{ id: string }>();
+const route = useRoute();
+const router = useRouter();
+const session = useSession();
+const notices = useNotices();
+const cache = useQueryCache();
+const weights = useWeightSource();
+
+const asked = Number(route.query["batches"] ?? 1);
+const scale = ref<PlanMake["scale"]>({ kind: "batches", batches: asked > 0 && asked <= 50 ? asked : 1 });
+const {
+  data: plan,
+  error,
+  refresh,
+} = useQuery({
+  key: () => ["make-plan", props.id, JSON.stringify(scale.value)],
+  query: () => call("planMake", { body: { recipeId: props.id, scale: scale.value } }),
+  placeholderData: (before) => before,
+});
+const { parts, containers, leftOvers, weighedText, toTrim, finish, submission } = useMakeForm(plan);
+const trimFirst = useTrimFirst();
+const lead = computed(() =>
+  plan.value
+    ? `${plan.value.lines.length} lines · contains ${plan.value.allergens.join(", ") || "no named allergen"}`
+    : "",
+);
+
+async function trimAll(): Promise<void> {
+  await trimFirst(toTrim.value.flatMap((p) => p.lotId ?? []));
+  await cache.invalidateQueries();
+  await refresh();
+}
+async function putBy(): Promise<void> {
+  const made = await finish();
+  if (!made) return;
+  const first = made.containers[0];
+  const date = first ? `, use by ${showDay(first.useBy)}` : "";
+  notices.say({
+    text: `${showGrams(made.outputG, session.units)} ${made.name} put by in ${made.containers.length} × ${first?.containerName ?? "bowl"}${date}.`,
+  });
+  await router.push("/larder");
+}
+</script>
+
+<template>
+  <PageHead :title="plan?.name ?? 'Cook'" :lead="lead" />
+  <p v-if="error && !plan" role="alert">{{ sentenceOf(error) }}</p>
+  <template v-if="plan">
+    <ScaleChooser v-model="scale" :plan="plan" :problem="error ? sentenceOf(error) : undefined" />
+    <form class="columns" novalidate aria-label="Make it" @submit.prevent="putBy" @input="submission.forget">
+      <div class="left">
+        <div v-if="toTrim.length > 0" class="trim-first" role="status">
+          <p>
+            {{ toTrim.map((p) => p.name).join(", ") }} {{ toTrim.length === 1 ? "is" : "are" }} still raw; the
+            grams are what should be left.
+          </p>
+          <Button label="Trimmed: use the estimate" size="small" severity="warn" @click="trimAll" />
+          <RouterLink :to="`/trim/${toTrim[0]?.lotId ?? ''}`">Weigh it at the trim bench</RouterLink>
+        </div>
+        <MakeLines v-model="parts" :plan="plan" :sentence-at="submission.sentenceAt" />
+        <ol class="steps small">
+          <li v-for="step in plan.steps" :key="step">{{ step }}</li>
+        </ol>
+      </div>
+      <div class="right card">
+        <div class="out">
+          <div>
+            <p class="soft small">makes</p>
+            <FigureText :text="showEstimate(plan.output, session.units)" />
+          </div>
+          <WeightField
+            id="weighed"
+            v-model="weighedText"
+            label="Weighed"
+            placeholder="if weighed"
+            :source="weights"
+            :problem="submission.sentenceAt('weighedG')"
+          />
+        </div>
+        <PutBy v-model="containers" :plan="plan" :problem="submission.sentenceAt('containers')" />
+        <p v-if="submission.sentence.value || submission.sentenceAt('used')" class="wrong" role="alert">
+          {{ submission.sentence.value ?? submission.sentenceAt("used") }}
+        </p>
+        <Button
+          type="submit"
+          label="Made: put it by"
+          size="large"
+          :loading="submission.pending.value"
+          :disabled="toTrim.length > 0"
+        />
+        <LeftOvers v-model="leftOvers" :parts="parts" :problem="submission.sentenceAt('leftOvers')" />
+        <CautionList :cautions="plan.cautions" />
+      </div>
+    </form>
+  </template>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(19rem, 1fr);
+  gap: 1.4rem;
+  align-items: start;
+  margin-top: 1rem;
+}
+
+.left,
+.right {
+  display: grid;
+  gap: 0.9rem;
+}
+
+.out {
+  display: grid;
+  grid-template-columns: 1fr 9.5rem;
+  gap: 1rem;
+}
+
+.trim-first {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1rem;
+  align-items: center;
+  padding: 0.6rem 0.8rem;
+  background: var(--soon-wash);
+  border-inline-start: 4px solid var(--soon);
+  border-radius: var(--p-border-radius-md);
+}
+
+.trim-first p {
+  width: 100%;
+}
+
+.steps {
+  display: grid;
+  gap: 0.3rem;
+  padding-inline-start: 1.2rem;
+  list-style: decimal;
+}
+
+.wrong {
+  font-weight: 600;
+  color: var(--now);
+}
+
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import type { MakePlan } from "@apron/contract";
+import { showPercent } from "@apron/core/measure";
+import TextBox from "../ui/TextBox.vue";
+import type { PartDraft } from "./use-make-form.ts";
+
+const props = defineProps<{ plan: MakePlan; sentenceAt: (field: string) => string | undefined }>();
+const parts = defineModel<PartDraft[]>({ required: true });
+const fromWords = { lot: "from the basket", staple: "off the shelf", buy: "to buy" } as const;
+
+const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
+const errorWords = (error: number): string =>
+  Math.abs(error) < 0.005 ? "" : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error))})`;
+const problemAt = (part: PartDraft): string | undefined => {
+  const sent = parts.value.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
+  return props.sentenceAt(`used.${sent.indexOf(part)}.grams`);
+};
+</script>
+
+<template>
+  <table class="lines">
+    <thead>
+      <tr>
+        <th scope="col">What</th>
+        <th scope="col" class="right">Scale</th>
+        <th scope="col">or by spoon</th>
+        <th scope="col" class="right">Really used, g</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr
+        v-for="(part, i) in parts"
+        :key="`${part.lineId} ${part.ingredient} ${part.lotId}`"
+        :class="part.from"
+      >
+        <td>
+          <span class="name">{{ part.name }}</span>
+          <span class="soft small"> {{ lineOf(part)?.preparation }}</span>
+          <span class="from small">{{ part.toTrim ? "trim it first" : fromWords[part.from] }}</span>
+        </td>
+        <td class="right figure">{{ part.scale.text }}</td>
+        <td class="small">
+          <template v-if="part.spoon"
+            >{{ part.spoon.text }}<span class="soft">{{ errorWords(part.spoon.error) }}</span></template
+          >
+        </td>
+        <td class="right">
+          <TextBox
+            class="figure used"
+            autocomplete="off"
+            inputmode="decimal"
+            :model-value="part.text"
+            :aria-label="`${part.name} really used, grams`"
+            :invalid="problemAt(part) !== undefined"
+            @update:model-value="parts[i]!.text = $event ?? ''"
+          />
+          <p v-if="problemAt(part)" class="problem small" role="alert">{{ problemAt(part) }}</p>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+.lines {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+th {
+  padding: 0.2rem 0.5rem;
+  font-size: 0.85rem;
+  text-align: left;
+  color: var(--soft-ink);
+}
+
+td {
+  padding: 0.2rem 0.5rem;
+  border-top: 1px solid var(--line);
+}
+
+.right {
+  text-align: right;
+  white-space: nowrap;
+}
+
+.name {
+  font-weight: 600;
+}
+
+.from {
+  display: block;
+  color: var(--soft-ink);
+}
+
+.lot .from {
+  color: var(--action);
+}
+
+.buy .from {
+  color: var(--soon);
+  font-weight: 600;
+}
+
+.used {
+  width: 5.2rem;
+  text-align: right;
+}
+
+.problem {
+  white-space: normal;
+  font-weight: 600;
+  color: var(--now);
+}
+</style>

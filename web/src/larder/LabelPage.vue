@@ -1,0 +1,199 @@
+<script setup lang="ts">
+import { showGrams } from "@apron/core/measure";
+import { useQuery } from "@pinia/colada";
+import Button from "primevue/button";
+import { toDataURL } from "qrcode";
+import { ref, watchEffect } from "vue";
+import { call } from "../app/api.ts";
+import { useSession } from "../app/session.ts";
+import { sentenceOf } from "../app/words.ts";
+import CautionList from "../ui/CautionList.vue";
+import { showDay } from "../ui/dates.ts";
+import PageHead from "../ui/PageHead.vue";
+
+const props = defineProps<{ id: string }>();
+const session = useSession();
+const { data: label, error } = useQuery({
+  key: () => ["label", props.id],
+  query: () => call("getLabel", { params: { id: props.id } }),
+});
+const sizes = [
+  { value: "jar", label: "Jar, 70 × 38 mm" },
+  { value: "lid", label: "Lid, 50 × 30 mm" },
+  { value: "tub", label: "Tub, 90 × 50 mm" },
+] as const;
+const size = ref<(typeof sizes)[number]["value"]>("jar");
+const qr = ref("");
+watchEffect(async () => {
+  qr.value = await toDataURL(`${window.location.origin}/label/${props.id}`, {
+    margin: 0,
+    errorCorrectionLevel: "M",
+    width: 256,
+  });
+});
+const print = (): void => window.print();
+</script>
+
+<template>
+  <div class="screen-only">
+    <PageHead title="Label" :lead="label ? `${label.container.name}, ${label.container.containerName}` : ''">
+      <div class="tools">
+        <div class="sizes" role="group" aria-label="Label size">
+          <button
+            v-for="s in sizes"
+            :key="s.value"
+            type="button"
+            :aria-pressed="size === s.value"
+            @click="size = s.value"
+          >
+            {{ s.label }}
+          </button>
+        </div>
+        <Button label="Print" @click="print" />
+      </div>
+    </PageHead>
+    <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
+  </div>
+  <div v-if="label" class="sheet">
+    <article class="label" :class="size" aria-label="Label to print">
+      <h2>{{ label.container.name }}</h2>
+      <p class="use-by">
+        Use by <b>{{ showDay(label.container.useBy) }}</b>
+      </p>
+      <p class="fine">
+        made {{ showDay(label.container.madeOn) }} · {{ showGrams(label.container.startG, session.units) }} ·
+        keep in the {{ label.container.place }}
+      </p>
+      <p v-if="label.container.thawDays !== null" class="fine">
+        thaw in the fridge, then
+        {{ label.container.thawDays === 0 ? "eat the same day" : `${label.container.thawDays} days` }}
+      </p>
+      <p v-if="size !== 'lid'" class="fine ingredients">{{ label.ingredients.join(", ") }}</p>
+      <p class="fine">
+        <b>Contains: {{ label.allergens.join(", ") || "none of the named allergens" }}</b>
+      </p>
+      <img v-if="qr" :src="qr" alt="" />
+    </article>
+  </div>
+  <section v-if="label" class="screen-only notes card">
+    <h2>Why this date</h2>
+    <p>
+      {{ label.container.reason }} <span class="soft">({{ label.container.source }})</span>
+    </p>
+    <p v-if="label.mustNever">{{ label.mustNever }}</p>
+    <CautionList :cautions="label.cautions" />
+    <p class="soft small">
+      Selling it? Local food law and a licensed process authority decide, not this program.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.tools,
+.sizes {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+}
+
+.sizes button {
+  min-height: 44px;
+  padding: 0 0.9rem;
+  font: inherit;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-radius: var(--p-border-radius-md);
+  cursor: pointer;
+}
+
+.sizes button[aria-pressed="true"] {
+  border: 2px solid var(--action);
+  background: var(--action-wash);
+}
+
+.label {
+  position: relative;
+  width: 70mm;
+  height: 38mm;
+  padding: 2.5mm 20mm 2mm 3mm;
+  overflow: hidden;
+  font-size: 7.6pt;
+  line-height: 1.25;
+  color: black;
+  background: white;
+  border: 0.3mm solid black;
+  border-radius: 1.5mm;
+}
+
+.lid {
+  width: 50mm;
+  height: 30mm;
+  padding-inline-end: 16mm;
+  font-size: 6.6pt;
+}
+
+.tub {
+  width: 90mm;
+  height: 50mm;
+  padding-inline-end: 27mm;
+  font-size: 9pt;
+}
+
+.label h2 {
+  font-size: 1.45em;
+  line-height: 1.1;
+}
+
+.use-by {
+  font-size: 1.35em;
+}
+
+.use-by b {
+  font-size: 1.25em;
+}
+
+.ingredients {
+  font-size: 0.9em;
+}
+
+.label img {
+  position: absolute;
+  right: 2.5mm;
+  bottom: 2.5mm;
+  width: 15mm;
+}
+
+.lid img {
+  width: 12mm;
+}
+
+.tub img {
+  width: 22mm;
+}
+
+.notes {
+  display: grid;
+  gap: 0.6rem;
+  max-width: 46rem;
+  margin-top: 1.4rem;
+}
+
+@media screen {
+  .sheet {
+    padding: 1.4rem;
+    background: var(--sunk);
+    border-radius: var(--radius);
+  }
+
+  .label {
+    zoom: 1.6;
+  }
+}
+
+@media print {
+  .screen-only {
+    display: none;
+  }
+}
+</style>

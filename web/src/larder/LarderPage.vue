@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import type { Container } from "@apron/contract";
+import { showGrams } from "@apron/core/measure";
+import { useQuery, useQueryCache } from "@pinia/colada";
+import { computed, ref } from "vue";
+import { call } from "../app/api.ts";
+import { useNotices } from "../app/notices.ts";
+import { useSession } from "../app/session.ts";
+import { sentenceOf } from "../app/words.ts";
+import EmptyState from "../ui/EmptyState.vue";
+import PageHead from "../ui/PageHead.vue";
+import { groupContainers } from "./container-groups.ts";
+import LarderRow from "./LarderRow.vue";
+
+const session = useSession();
+const notices = useNotices();
+const cache = useQueryCache();
+const { data: larder, error, status } = useQuery({ key: ["larder"], query: () => call("listLarder", {}) });
+const places = [
+  { value: "all", label: "All" },
+  { value: "fridge", label: "Fridge" },
+  { value: "freezer", label: "Freezer" },
+] as const;
+const place = ref<(typeof places)[number]["value"]>("all");
+const groups = computed(() =>
+  groupContainers(
+    (larder.value?.containers ?? []).filter((c) => place.value === "all" || c.place === place.value),
+  ),
+);
+const fateWords = { eaten: "taken", given: "given away", discarded: "thrown away" } as const;
+
+async function undo(withdrawalId: string): Promise<void> {
+  await call("undoWithdrawal", { params: { id: withdrawalId } });
+  await cache.invalidateQueries();
+}
+async function take(container: Container, fate: keyof typeof fateWords): Promise<void> {
+  try {
+    const { withdrawalId, grams } = await call("withdraw", { params: { id: container.id }, body: { fate } });
+    notices.say({
+      text: `${showGrams(grams, session.units)} ${container.name} ${fateWords[fate]}.`,
+      undo: () => undo(withdrawalId),
+    });
+  } catch (problem) {
+    notices.say({ text: sentenceOf(problem) });
+  }
+  await cache.invalidateQueries();
+}
+</script>
+
+<template>
+  <PageHead title="Larder" lead="What was put by, the first to expire first.">
+    <div class="places" role="group" aria-label="Where">
+      <button
+        v-for="p in places"
+        :key="p.value"
+        type="button"
+        :aria-pressed="place === p.value"
+        @click="place = p.value"
+      >
+        {{ p.label }}
+      </button>
+    </div>
+  </PageHead>
+  <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
+  <LarderRow v-for="group in groups" :key="group.key" :group="group" @take="take(group.next, $event)" />
+  <EmptyState
+    v-if="status === 'success' && groups.length === 0"
+    text="Nothing stands here. What is made and put by comes here with its date."
+    action="See what could be made"
+    to="/match"
+  />
+</template>
+
+<style scoped>
+.places {
+  display: flex;
+}
+
+.places button {
+  min-height: 44px;
+  padding: 0 1.1rem;
+  font: inherit;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--line);
+  cursor: pointer;
+}
+
+.places button[aria-pressed="true"] {
+  font-weight: 600;
+  color: var(--p-linen-50);
+  background: var(--p-aubergine-700);
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { showGrams } from "@apron/core/measure";
+import { useQuery } from "@pinia/colada";
+import { computed } from "vue";
+import { useRouter } from "vue-router";
+import { call } from "../app/api.ts";
+import { useSession } from "../app/session.ts";
+import { sentenceOf } from "../app/words.ts";
+import BandMark from "../ui/BandMark.vue";
+import EmptyState from "../ui/EmptyState.vue";
+import PageHead from "../ui/PageHead.vue";
+import TrimBench from "./TrimBench.vue";
+
+const props = defineProps<{ id?: string }>();
+const router = useRouter();
+const session = useSession();
+const { data: page, status } = useQuery({
+  key: ["lots", "raw"],
+  query: () => call("listLots", { query: { state: "raw", limit: 60 } }),
+});
+const lots = computed(() => page.value?.lots ?? []);
+const lotId = computed(() => props.id || lots.value[0]?.id || "");
+const { data: options, error } = useQuery({
+  key: () => ["trim-options", lotId.value],
+  query: () => call("trimOptions", { params: { id: lotId.value } }),
+  enabled: () => lotId.value !== "",
+});
+</script>
+
+<template>
+  <PageHead title="Trim" lead="Raw to usable: weigh what is left, and the next estimate is better." />
+  <div class="columns">
+    <nav aria-label="Lots to trim">
+      <ul>
+        <li v-for="lot in lots" :key="lot.id">
+          <RouterLink :to="`/trim/${lot.id}`" :aria-current="lot.id === lotId ? 'true' : undefined">
+            <span class="name">{{ lot.name }}</span>
+            <span class="figure">{{ showGrams(lot.grams, session.units) }}</span>
+            <BandMark :band="lot.freshness.band" :days-left="lot.freshness.daysLeft" />
+          </RouterLink>
+        </li>
+      </ul>
+    </nav>
+    <div>
+      <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
+      <TrimBench v-else-if="options" :options="options" @recorded="router.replace('/trim')" />
+      <EmptyState
+        v-else-if="status === 'success' && lots.length === 0"
+        text="Nothing waits to be trimmed."
+        action="Weigh something in"
+        to="/basket"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 15.5rem minmax(0, 1fr);
+  gap: 1.2rem;
+  align-items: start;
+}
+
+nav a {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 0.15rem 0.5rem;
+  align-items: center;
+  padding: 0.5rem 0.7rem;
+  color: inherit;
+  text-decoration: none;
+  border-radius: var(--p-border-radius-md);
+  border-inline-start: 4px solid transparent;
+}
+
+nav a[aria-current="true"] {
+  background: var(--card);
+  border-inline-start-color: var(--action);
+}
+
+nav .mark {
+  justify-self: start;
+}
+
+.name {
+  font-weight: 600;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
+
+  nav {
+    max-height: 12rem;
+    overflow-y: auto;
+  }
+}
+</style>

@@ -1,0 +1,10 @@
+/** Minor units as the kitchen's currency writes them: 240 → "£2.40". */
+export const showMoney = (minor: number, currency: string): string =>
+  new Intl.NumberFormat("en-GB", { style: "currency", currency }).format(minor / 100);
+
+/** "2.40" or "2,4" → 240; undefined for anything that is not an amount of money. */
+export function readMoney(text: string): number | undefined {
+  const match = /^\s*[£$€]?\s*(\d{1,6})(?:[.,](\d{1,2}))?\s*$/.exec(text);
+  if (!match) return undefined;
+  return Number(match[1]) * 100 + Number((match[2] ?? "").padEnd(2, "0"));
+}

@@ -1,0 +1,9 @@
+import vue from "@vitejs/plugin-vue";
+import { defineConfig } from "vite";
+
+export default defineConfig({
+  plugins: [vue()],
+  server: { proxy: { "/api": process.env["APRON_API"] ?? "http://127.0.0.1:4310" } },
+  build: { target: "es2022", sourcemap: true, chunkSizeWarningLimit: 700 },
+  worker: { format: "es" },
+});
