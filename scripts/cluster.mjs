@@ -1,6 +1,16 @@
 import { spawn, spawnSync } from "node:child_process";
 import { createHash, randomBytes } from "node:crypto";
-import { accessSync, chownSync, constants, existsSync, mkdirSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
+import {
+  accessSync,
+  chownSync,
+  constants,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join, resolve } from "node:path";
 import { output, say } from "./run.mjs";
@@ -52,8 +62,24 @@ function createCluster({ bin, folder, passwordFile, as, quick }) {
   say("creating the database cluster");
   mkdirSync(folder, { recursive: true, mode: 0o700 });
   if (as.uid !== undefined) chownSync(folder, as.uid, as.gid);
-  const args = ["-D", folder, "-U", owner, "--pwfile", passwordFile, "--auth-host=scram-sha-256", "--auth-local=scram-sha-256", "-E", "UTF8", "--locale=C.UTF-8"];
-  const { status, stderr } = spawnSync(join(bin, "initdb"), quick ? [...args, "--no-sync"] : args, { ...as, cwd: folder, encoding: "utf8" });
+  const args = [
+    "-D",
+    folder,
+    "-U",
+    owner,
+    "--pwfile",
+    passwordFile,
+    "--auth-host=scram-sha-256",
+    "--auth-local=scram-sha-256",
+    "-E",
+    "UTF8",
+    "--locale=C.UTF-8",
+  ];
+  const { status, stderr } = spawnSync(join(bin, "initdb"), quick ? [...args, "--no-sync"] : args, {
+    ...as,
+    cwd: folder,
+    encoding: "utf8",
+  });
   if (status !== 0) throw new Error(`The database cluster could not be created: ${stderr}`);
 }
 
@@ -68,7 +94,8 @@ function endLeftOver(folder) {
     return;
   }
   process.kill(pid, "SIGINT");
-  for (let i = 0; i < 100 && existsSync(file); i++) Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 50);
+  for (let i = 0; i < 100 && existsSync(file); i++)
+    Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 50);
 }
 
 /** True while another program of ours still lives on this data folder. */
@@ -85,10 +112,30 @@ function heldBy(data) {
 }
 
 function startPostmaster({ bin, folder, port, as, quick }) {
-  const speed = quick ? ["-c", "fsync=off", "-c", "synchronous_commit=off", "-c", "full_page_writes=off"] : [];
-  const args = ["-D", folder, "-h", "127.0.0.1", "-p", String(port), "-k", folder, "-c", "max_connections=120", ...speed];
+  const speed = quick
+    ? ["-c", "fsync=off", "-c", "synchronous_commit=off", "-c", "full_page_writes=off"]
+    : [];
+  const args = [
+    "-D",
+    folder,
+    "-h",
+    "127.0.0.1",
+    "-p",
+    String(port),
+    "-k",
+    folder,
+    "-c",
+    "max_connections=120",
+    ...speed,
+  ];
   // A group of its own: Ctrl-C reaches us first, so that the server can finish before its database goes.
-  const child = spawn(join(bin, "postgres"), args, { ...as, cwd: folder, detached: true, env: { PATH: process.env.PATH, LC_ALL: "C.UTF-8" }, stdio: ["ignore", "ignore", "pipe"] });
+  const child = spawn(join(bin, "postgres"), args, {
+    ...as,
+    cwd: folder,
+    detached: true,
+    env: { PATH: process.env.PATH, LC_ALL: "C.UTF-8" },
+    stdio: ["ignore", "ignore", "pipe"],
+  });
   return new Promise((done, fail) => {
     let log = "";
     child.stderr.on("data", (data) => {
@@ -118,7 +165,10 @@ export async function startCluster(dataFolder, bin, { quick = false } = {}) {
   mkdirSync(data, { recursive: true });
   accessSync(data, constants.W_OK);
   const holder = heldBy(data);
-  if (holder) throw new Error(`The data folder ${data} is in use by process ${holder}. Stop it, or choose another APRON_DATA.`);
+  if (holder)
+    throw new Error(
+      `The data folder ${data} is in use by process ${holder}. Stop it, or choose another APRON_DATA.`,
+    );
   writeFileSync(join(data, "running.pid"), String(process.pid));
   const as = runner();
   const folder = clusterFolder(data);

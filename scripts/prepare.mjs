@@ -17,7 +17,12 @@ function installDebian(packages) {
     apt("update", "-qq");
     apt("install", "-y", "-qq", "--no-install-recommends", ...packages);
   } catch (error) {
-    throw new Error(`Could not install ${packages.join(", ")} (${error.message}). Install it yourself and try again.`);
+    throw new Error(
+      `Could not install ${packages.join(", ")} (${error.message}). Install it yourself and try again.`,
+      {
+        cause: error,
+      },
+    );
   }
 }
 
@@ -72,7 +77,12 @@ export function prepareBuild() {
     ...["core", "contract", "server", "web"].map((name) => newestIn(join(root, name))),
     statSync(join(root, "package-lock.json")).mtimeMs,
   );
-  if (existsSync(stamp) && statSync(stamp).mtimeMs > newest && existsSync(join(root, "web", "dist", "index.html"))) return;
+  if (
+    existsSync(stamp) &&
+    statSync(stamp).mtimeMs > newest &&
+    existsSync(join(root, "web", "dist", "index.html"))
+  )
+    return;
   say("building");
   run("npm", ["run", "--silent", "build"]);
   mkdirSync(join(root, "server", "dist"), { recursive: true });

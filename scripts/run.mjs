@@ -9,7 +9,11 @@ export const say = (text) => process.stdout.write(`· ${text}\n`);
 
 /** Runs a command to its end with its output shown; throws when it fails. */
 export function run(command, args, options = {}) {
-  const { status, error } = spawnSync(command, args, { cwd: root, stdio: ["ignore", "inherit", "inherit"], ...options });
+  const { status, error } = spawnSync(command, args, {
+    cwd: root,
+    stdio: ["ignore", "inherit", "inherit"],
+    ...options,
+  });
   if (error) throw error;
   if (status !== 0) throw new Error(`${command} ${args.join(" ")} ended with ${status}`);
 }

@@ -10,7 +10,9 @@ const data = resolve(root, process.env.APRON_DATA ?? ".data");
 async function main() {
   preparePackages();
   const given = process.env.DATABASE_URL;
-  const cluster = given ? { url: given, stop: () => Promise.resolve() } : await startCluster(data, preparePostgres());
+  const cluster = given
+    ? { url: given, stop: () => Promise.resolve() }
+    : await startCluster(data, preparePostgres());
   try {
     prepareBuild();
     say(given ? "using the database of DATABASE_URL" : `keeping its data in ${data}`);
@@ -30,7 +32,12 @@ function serve(databaseUrl) {
     LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
   };
   // Detached, so that Ctrl-C comes through us once and not to both.
-  const server = spawn(process.execPath, ["--enable-source-maps", "server/dist/main.js"], { cwd: root, env, stdio: "inherit", detached: true });
+  const server = spawn(process.execPath, ["--enable-source-maps", "server/dist/main.js"], {
+    cwd: root,
+    env,
+    stdio: "inherit",
+    detached: true,
+  });
   const stop = () => server.kill("SIGTERM");
   for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, stop);
   process.once("exit", stop);

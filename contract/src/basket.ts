@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { Band, Day, Estimate, Grade, Grams, Id, Instant, Place } from "./quantities.ts";
 
-export const Freshness = z
+const Freshness = z
   .object({
     spoilsOn: Day,
     daysLeft: z.int(),
@@ -12,7 +12,7 @@ export const Freshness = z
   })
   .meta({ id: "Freshness" });
 
-export const Source = z.object({
+const Source = z.object({
   kind: z.enum(["own-bed", "market", "box-share", "foraged", "gift", "shop"]),
   note: z.string().trim().max(120).default(""),
 });
@@ -38,7 +38,7 @@ export const Lot = z
   })
   .meta({ id: "Lot" });
 
-export const LotEntry = z.object({
+const LotEntry = z.object({
   id: Id,
   kind: z.string(),
   grams: z.number(),

@@ -22,7 +22,7 @@ export const IngredientSummary = z
   })
   .meta({ id: "IngredientSummary" });
 
-export const Measure = z.object({
+const Measure = z.object({
   ingredient: z.string(),
   measure: z.string(),
   grams: z.number(),
@@ -32,7 +32,7 @@ export const Measure = z.object({
   ...Provenance,
 });
 
-export const Composition = z.object({
+const Composition = z.object({
   ingredient: z.string(),
   waterG: z.number().nullable(),
   saltG: z.number().nullable(),

@@ -2,7 +2,7 @@ import { z } from "zod";
 import { Day, Estimate, Grams, Id, Place } from "./quantities.ts";
 import { Caution } from "./recipes.ts";
 
-export const Scale = z.discriminatedUnion("kind", [
+const Scale = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("batches"), batches: z.number().positive().max(50) }),
   z.object({ kind: z.literal("servings"), servings: z.number().positive().max(1000) }),
   z.object({ kind: z.literal("all-of-lot"), lotId: Id }),
@@ -23,7 +23,7 @@ export const MakePart = z.object({
   spoon: Rounded.nullable(),
 });
 
-export const MakeLine = z.object({
+const MakeLine = z.object({
   lineId: z.string(),
   role: z.string(),
   preparation: z.string(),
@@ -59,6 +59,7 @@ export const MakePlan = z
     recipeId: z.string(),
     version: z.int(),
     name: z.string(),
+    kind: z.string(),
     batches: z.number(),
     servings: z.number(),
     workings: z.string(),

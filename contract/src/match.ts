@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { Id } from "./quantities.ts";
 
-export const MatchUse = z.object({
+const MatchUse = z.object({
   ingredient: z.string(),
   name: z.string(),
   grams: z.number(),

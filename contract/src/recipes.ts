@@ -32,7 +32,7 @@ const Role = z.enum([
 
 const Share = z.number().gt(0).max(1);
 
-export const FormulaLine = z
+const FormulaLine = z
   .object({
     id: z.string().min(1).max(40),
     role: Role,

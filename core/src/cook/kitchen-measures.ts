@@ -14,7 +14,7 @@ const countable = /^(clove|each-medium|leaf|sprig|stalk)$/;
 const words = (measure: string): string => measure.replace("each-medium", "medium").replaceAll("-", " ");
 
 /** The spoons, cups and pieces this ingredient can be measured in, trimmed or prepared. */
-export function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure[] {
+function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure[] {
   const listed = facts.measures
     .filter((m) => spoonable.test(m.measure) || (countable.test(m.measure) && m.state !== "whole"))
     .map((m) => ({ name: words(m.measure), grams: m.grams }));

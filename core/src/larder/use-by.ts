@@ -3,7 +3,7 @@ import { accept, addDays, refuse, type Day, type Result } from "../measure/index
 import type { FormulaKeeping } from "../recipes/index.ts";
 
 /** One clock that limits a batch. */
-export type UseByLimit = { readonly on: Day; readonly reason: string; readonly source: string };
+type UseByLimit = { readonly on: Day; readonly reason: string; readonly source: string };
 
 /** The date for the label. `practice` stands beside it only where quality, not safety, sets the limit. */
 export type UseBy = {

@@ -1,7 +1,7 @@
 /** How a kitchen reads "cup": US customary, the 240 ml of US food labels, or the metric 250 ml. */
 export type CupSystem = "us-customary" | "us-label" | "metric";
 
-export type UnitKind = "mass" | "volume";
+type UnitKind = "mass" | "volume";
 
 /** `factor` is grams (mass) or millilitres (volume) in one of the unit. */
 export type Unit = {
@@ -18,30 +18,28 @@ export const heaviestEntryG = 250_000;
 const nist = "NIST SP 811 / SP 1038";
 const definition = "SI definition";
 
-const unit = (id: string, kind: UnitKind, factor: number, names: string, source: string): Unit => ({
-  id,
-  kind,
-  factor,
-  names: names.split(" "),
-  source,
-});
+type Written = readonly [id: string, factor: number, names: string, source: string];
 
-const massUnits: readonly Unit[] = [
-  unit("mg", "mass", 0.001, "mg", definition),
-  unit("g", "mass", 1, "g gr gm gms gram grams gramme grammes", definition),
-  unit("kg", "mass", 1000, "kg kgs kilo kilos kilogram kilograms", definition),
-  unit("oz", "mass", 28.349523125, "oz ozs ounce ounces", nist),
-  unit("lb", "mass", 453.59237, "lb lbs pound pounds", nist),
+const ofKind =
+  (kind: UnitKind) =>
+  ([id, factor, names, source]: Written): Unit => ({ id, kind, factor, names: names.split(" "), source });
+
+const massUnits: readonly Written[] = [
+  ["mg", 0.001, "mg", definition],
+  ["g", 1, "g gr gm gms gram grams gramme grammes", definition],
+  ["kg", 1000, "kg kgs kilo kilos kilogram kilograms", definition],
+  ["oz", 28.349523125, "oz ozs ounce ounces", nist],
+  ["lb", 453.59237, "lb lbs pound pounds", nist],
 ];
 
-const fixedVolumes: readonly Unit[] = [
-  unit("ml", "volume", 1, "ml mls millilitre millilitres milliliter milliliters cc", definition),
-  unit("cl", "volume", 10, "cl centilitre centilitres", definition),
-  unit("dl", "volume", 100, "dl decilitre decilitres deciliter deciliters", definition),
-  unit("l", "volume", 1000, "l litre litres liter liters", definition),
-  unit("fl oz", "volume", 29.5735295625, "floz", nist),
-  unit("quart", "volume", 946.352946, "quart quarts qt", nist),
-  unit("gallon", "volume", 3785.411784, "gallon gallons gal", nist),
+const fixedVolumes: readonly Written[] = [
+  ["ml", 1, "ml mls millilitre millilitres milliliter milliliters cc", definition],
+  ["cl", 10, "cl centilitre centilitres", definition],
+  ["dl", 100, "dl decilitre decilitres deciliter deciliters", definition],
+  ["l", 1000, "l litre litres liter liters", definition],
+  ["fl oz", 29.5735295625, "floz", nist],
+  ["quart", 946.352946, "quart quarts qt", nist],
+  ["gallon", 3785.411784, "gallon gallons gal", nist],
 ];
 
 const labelSource = "21 CFR 101.9(b)(5)(viii)";
@@ -56,13 +54,12 @@ const spoonsAndCups: Readonly<Record<CupSystem, readonly [number, number, number
 /** Every unit a weight or volume may be typed in, with the kitchen's own spoons and cup. */
 export function unitsFor(cup: CupSystem): readonly Unit[] {
   const [tsp, tbsp, cupMl, source] = spoonsAndCups[cup];
-  return [
-    ...massUnits,
-    ...fixedVolumes,
-    unit("tsp", "volume", tsp, "tsp tsps teaspoon teaspoons t", source),
-    unit("tbsp", "volume", tbsp, "tbsp tbsps tbs tablespoon tablespoons T", source),
-    unit("cup", "volume", cupMl, "cup cups c", source),
+  const ownVolumes: readonly Written[] = [
+    ["tsp", tsp, "tsp tsps teaspoon teaspoons t", source],
+    ["tbsp", tbsp, "tbsp tbsps tbs tablespoon tablespoons T", source],
+    ["cup", cupMl, "cup cups c", source],
   ];
+  return [...massUnits.map(ofKind("mass")), ...[...fixedVolumes, ...ownVolumes].map(ofKind("volume"))];
 }
 
 /** Finds a unit by any of its written names. "T" and "t" are the only names whose case matters. */

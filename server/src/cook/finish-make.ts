@@ -116,19 +116,35 @@ function filledOf(
 }
 
 async function save(done: Done, kit: Kit): Promise<Answer<BatchMade>> {
-  const { body, formula, settled, outputG, containers } = done;
+  const { body, outputG, containers } = done;
   const { stores, newId } = kit;
   if ((await stores.larder.inputsOf(body.id)).length > 0) return conflict("already-there");
   const batch = batchOf(done, kit);
-  await stores.larder.addBatch(
-    batch,
-    body.used.map((part) => ({ ...part, id: newId(), batchId: body.id })),
-    containers,
-  );
+  const inputs = body.used.map((part) => ({ ...part, id: newId(), batchId: body.id }));
+  await stores.larder.addBatch(batch, inputs, containers);
   const leftOvers = body.leftOvers.map((left) => leftOverLot(left, kit));
   await stores.lots.add(leftOvers, kit.now);
+  const entries = entriesOf(done, leftOvers, kit);
+  if (entries.length > 0) await stores.lots.append(entries);
+  const { name, kind, madeOn, recipeId, recipeVersion, allergens } = batch;
+  const about = { name, dish: kind, madeOn, recipeId, recipeVersion, allergens };
+  return accept({
+    id: batch.id,
+    name,
+    outputG,
+    containers: containers.map((c) => presentContainer({ ...c, ...about }, kit)),
+    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, kit)),
+  });
+}
+
+/** What leaves the lots that were used, and what comes back as opened. */
+function entriesOf(
+  { body, formula, settled }: Done,
+  leftOvers: readonly LotRecord[],
+  kit: Kit,
+): EntryRecord[] {
   const entry = (lotId: string, kind: EntryRecord["kind"], grams: number): EntryRecord => ({
-    id: newId(),
+    id: kit.newId(),
     lotId,
     kind,
     grams,
@@ -138,26 +154,10 @@ async function save(done: Done, kit: Kit): Promise<Answer<BatchMade>> {
     batchId: body.id,
     trimId: null,
   });
-  const entries = [
+  return [
     ...settled.draws.map((draw) => entry(draw.lotId, "used", draw.grams)),
     ...leftOvers.map((lot) => entry(lot.id, "returned", lot.receivedG)),
   ];
-  if (entries.length > 0) await stores.lots.append(entries);
-  const about = {
-    name: batch.name,
-    dish: batch.kind,
-    madeOn: batch.madeOn,
-    recipeId: batch.recipeId,
-    recipeVersion: batch.recipeVersion,
-    allergens: batch.allergens,
-  };
-  return accept({
-    id: batch.id,
-    name: batch.name,
-    outputG,
-    containers: containers.map((c) => presentContainer({ ...c, ...about }, kit)),
-    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, kit)),
-  });
 }
 
 const batchOf = ({ body, formula, outputG }: Done, kit: Kit): BatchRecord => ({

@@ -75,6 +75,7 @@ function present(planned: Planned, about: { version: number; workings: string })
     ...about,
     recipeId: formula.id,
     name: formula.name,
+    kind: formula.kind,
     batches: plan.batches,
     servings: plan.servings,
     lines: plan.lines.map((l) => presentLine(l, planned)),

@@ -16,7 +16,7 @@ type AnyUseCase = (input: Input, kit: Kit) => Promise<Answer<unknown>>;
 type Shell = { readonly deps: Deps; readonly cache: ReplyCache };
 
 /** "/api/lots/{id}" as the router writes it. */
-export const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
+const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
 
 /** Routes whose answer changes with the clock alone. */
 const neverCached: readonly EndpointName[] = ["readScale"];

@@ -30,7 +30,7 @@ export function problemReply(
     code,
     ...(field === undefined ? {} : { field }),
     ...(measurements === undefined ? {} : { measurements: { ...measurements } }),
-    requestId: c.get("requestId") as string,
+    requestId: String(c.get("requestId")),
   };
   return new Response(JSON.stringify(body), {
     status,

@@ -31,12 +31,7 @@ export function mountFrontDoor(app: Hono, deps: Deps): void {
     return c.json({ needsSetUp: !any, demoCook: demo?.name ?? null });
   });
   on("setUp", (c, { body }) => setUp(c, body, deps));
-  on("signIn", async (c, { body }) => {
-    const member = await door.findMember(body.name);
-    if (!(await passwordFits(member?.passwordHash, body.password)) || !member)
-      return problemReply(c, { status: 401, code: "sign-in-wrong", field: "password" });
-    return welcome(c, member, deps);
-  });
+  on("signIn", (c, { body }) => signIn(c, body, deps));
   on("signInDemo", async (c) => {
     const member = await door.findDemoMember();
     return member ? welcome(c, member, deps) : problemReply(c, { status: 404, code: "no-demo-kitchen" });
@@ -48,13 +43,22 @@ export function mountFrontDoor(app: Hono, deps: Deps): void {
       ? c.json(presentSession(session))
       : problemReply(c, { status: 401, code: "session-expired" });
   });
-  on("signOut", async (c) => {
-    const token = readToken(c);
-    const session = token === undefined ? undefined : await door.findSession(tokenHash(token));
-    if (token && session) await door.closeSession(session.kitchen.id, tokenHash(token));
-    dropToken(c);
-    return c.json({ done: true });
-  });
+  on("signOut", (c) => signOut(c, deps));
+}
+
+async function signIn(c: Context, body: InputOf<"signIn">["body"], deps: Deps): Promise<Response> {
+  const member = await deps.database.door.findMember(body.name);
+  if (!(await passwordFits(member?.passwordHash, body.password)) || !member)
+    return problemReply(c, { status: 401, code: "sign-in-wrong", field: "password" });
+  return welcome(c, member, deps);
+}
+
+async function signOut(c: Context, { database: { door } }: Deps): Promise<Response> {
+  const token = readToken(c);
+  const session = token === undefined ? undefined : await door.findSession(tokenHash(token));
+  if (token && session) await door.closeSession(session.kitchen.id, tokenHash(token));
+  dropToken(c);
+  return c.json({ done: true });
 }
 
 async function welcome(c: Context, member: MemberRecord, deps: Deps): Promise<Response> {

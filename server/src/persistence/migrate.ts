@@ -28,7 +28,7 @@ export async function migrate(ownerUrl: string): Promise<void> {
   const runner = owner.createQueryRunner();
   try {
     await runner.query("select pg_advisory_lock($1)", [migrationLock]);
-    const [found] = (await runner.query("select from pg_roles where rolname = $1", [appRole])) as unknown[];
+    const [found] = await owner.query<unknown[]>("select from pg_roles where rolname = $1", [appRole]);
     const verb = found ? "alter" : "create";
     const password = appPassword(new URL(ownerUrl));
     // A new role can neither bypass row security nor create anything unless told so; nothing here tells it so.

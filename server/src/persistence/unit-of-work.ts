@@ -62,14 +62,17 @@ async function write<Value>(
       return answer;
     });
   } catch (error) {
-    if (error instanceof RolledBack) return error.answer as Result<Value, Refusal>;
-    const code = error instanceof QueryFailedError ? refusalOfState[sqlState(error)] : undefined;
+    if (error instanceof RolledBack) return error.answer;
+    const code = refusalOfState[sqlState(error)];
     if (code) return conflict(code);
     throw error;
   }
 }
 
-const sqlState = (error: QueryFailedError): string => String((error.driverError as { code?: unknown }).code);
+const sqlState = (error: unknown): string => {
+  const driverError: unknown = error instanceof QueryFailedError ? error.driverError : undefined;
+  return driverError instanceof Error && "code" in driverError ? String(driverError.code) : "";
+};
 
 /**
  * Takes the kitchen's turn and the request's key. The row lock on the kitchen makes its writes happen one
@@ -80,10 +83,10 @@ async function claimOnce<Value>(
   claim: WriteClaim,
 ): Promise<Result<Value, Refusal> | undefined> {
   await em.query("update kitchen set revision = revision + 1 where id = $1", [claim.kitchenId]);
-  const [earlier] = (await em.query(
+  const [earlier] = await em.query<{ fingerprint: string; reply: Value }[]>(
     "select fingerprint, reply from served_request where kitchen_id = $1 and key = $2",
     [claim.kitchenId, claim.key],
-  )) as { fingerprint: string; reply: Value }[];
+  );
   if (earlier)
     return earlier.fingerprint === claim.fingerprint
       ? { ok: true, value: earlier.reply }

@@ -6,6 +6,7 @@ import {
   expectedTrim,
   judgeWeighing,
   type ClosedTrim,
+  type TrimPart,
   type KitchenYield,
   type WeighingVerdict,
 } from "@apron/core/trim";
@@ -13,7 +14,7 @@ import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../basket/store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
-import type { TrimPartRecord } from "./store.ts";
+import type { TrimPartRecord, TrimRecord } from "./store.ts";
 import { yieldOf } from "./trim-options.ts";
 
 /** The simulated scale's step; a typed weight is taken to be read off the same scale. */
@@ -77,51 +78,38 @@ const expectedParts = (rawG: number, y: KitchenYield) =>
       fate: p.use === "compost" ? ("compost" as const) : ("keep" as const),
     }));
 
-async function save(
-  { lot, handbook, body }: Trimming,
-  judged: Judged,
-  kit: Kit,
-): Promise<Answer<TrimRecorded>> {
-  const { closed, verdict } = judged;
-  const usable = childLot(
-    lot,
-    { state: "usable", method: body.method, grams: closed.usableG, note: "", body },
-    kit,
-  );
+type Cut = {
+  readonly usable: LotRecord;
+  readonly parts: readonly (TrimPart & { readonly lot: LotRecord | null })[];
+};
+
+/** The lots a trim leaves behind: the usable part, and each by-product that is kept. */
+function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, kit: Kit): Cut {
+  const usable: Child = { state: "usable", method: body.method, grams: closed.usableG, note: "", body };
   const parts = closed.parts.map((p) => {
     const use = handbook.byProducts.find((b) => b.part === p.part)?.use ?? "";
     const note = use ? `${p.part}: ${use}` : p.part;
-    const kept =
-      p.fate === "keep"
-        ? childLot(lot, { state: "by-product", method: null, grams: p.grams, note, body }, kit)
-        : null;
-    return { ...p, lot: kept };
+    const child: Child = { state: "by-product", method: null, grams: p.grams, note, body };
+    return { ...p, lot: p.fate === "keep" ? childLot(lot, child, kit) : null };
   });
+  return { usable: childLot(lot, usable, kit), parts };
+}
+
+async function save(trimming: Trimming, judged: Judged, kit: Kit): Promise<Answer<TrimRecorded>> {
+  const { lot, body } = trimming;
+  const { closed, verdict } = judged;
+  const { usable, parts } = cutOf(trimming, closed, kit);
   const partLots = parts.flatMap((p) => p.lot ?? []);
   await kit.stores.lots.add([usable, ...partLots], kit.now);
   await kit.stores.trims.add(
-    {
-      id: body.id,
-      lotId: lot.id,
-      ingredient: lot.ingredient,
-      method: body.method,
-      grade: lot.grade,
-      rawG: closed.rawG,
-      usableG: closed.usableG,
-      partsG: closed.partsG,
-      lossG: closed.lossG,
-      learned: verdict.learn,
-      usableLotId: usable.id,
-      at: kit.now,
-      memberId: kit.asker.memberId,
-    },
-    parts.map((p): TrimPartRecord => ({
+    trimRecord(trimming, { closed, learned: verdict.learn, usableLotId: usable.id }, kit),
+    parts.map(({ part, grams, fate, lot: kept }): TrimPartRecord => ({
       id: kit.newId(),
       trimId: body.id,
-      part: p.part,
-      grams: p.grams,
-      fate: p.fate,
-      lotId: p.lot?.id ?? null,
+      part,
+      grams,
+      fate,
+      lotId: kept?.id ?? null,
     })),
   );
   await kit.stores.lots.append(entriesOf({ lot, usable, partLots, closed, trimId: body.id }, kit));
@@ -134,6 +122,29 @@ async function save(
     lossG: closed.lossG,
     learned: verdict.learn,
   });
+}
+
+function trimRecord(
+  { lot, body }: Trimming,
+  done: { readonly closed: ClosedTrim; readonly learned: boolean; readonly usableLotId: string },
+  kit: Kit,
+): TrimRecord {
+  const { rawG, usableG, partsG, lossG } = done.closed;
+  return {
+    id: body.id,
+    lotId: lot.id,
+    ingredient: lot.ingredient,
+    method: body.method,
+    grade: lot.grade,
+    rawG,
+    usableG,
+    partsG,
+    lossG,
+    learned: done.learned,
+    usableLotId: done.usableLotId,
+    at: kit.now,
+    memberId: kit.asker.memberId,
+  };
 }
 
 type Child = {

@@ -3,13 +3,20 @@ import { idempotencyHeader, paths } from "@apron/contract/paths";
 
 /** A refusal of the server's, as data; words.ts turns its code into a sentence. */
 export class ApiProblem extends Error {
+  readonly field: string | undefined;
+  readonly measurements: Readonly<Record<string, unknown>>;
+
   constructor(
     readonly code: string,
     readonly status: number,
-    readonly field: string | undefined,
-    readonly measurements: Readonly<Record<string, unknown>>,
+    about: {
+      readonly field?: string | undefined;
+      readonly measurements?: Readonly<Record<string, unknown>> | undefined;
+    } = {},
   ) {
     super(code);
+    this.field = about.field;
+    this.measurements = about.measurements ?? {};
   }
 }
 
@@ -30,7 +37,7 @@ function urlOf(path: string, parts: Parts): string {
 
 async function problemOf(response: Response): Promise<ApiProblem> {
   const body = (await response.json().catch(() => ({}))) as Partial<Problem>;
-  return new ApiProblem(body.code ?? "unreadable", response.status, body.field, body.measurements ?? {});
+  return new ApiProblem(body.code ?? "unreadable", response.status, body);
 }
 
 /** Called when the server says that nobody is signed in. */
@@ -55,7 +62,7 @@ export async function call<Name extends EndpointName>(
     headers: { "content-type": "application/json", [idempotencyHeader]: key },
     ...(parts.body === undefined ? {} : { body: JSON.stringify(parts.body) }),
   }).catch(() => {
-    throw new ApiProblem("offline", 0, undefined, {});
+    throw new ApiProblem("offline", 0);
   });
   if (response.ok) return (await response.json()) as ReplyOf<Name>;
   const problem = await problemOf(response);

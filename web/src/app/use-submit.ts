@@ -60,7 +60,7 @@ export function useSubmit<Reply>(fields: readonly string[] = []): Submission<Rep
     field: string,
     measurements: Readonly<Record<string, unknown>> = {},
   ): void => {
-    problem.value = new ApiProblem(code, 422, field, measurements);
+    problem.value = new ApiProblem(code, 422, { field, measurements });
   };
   return { pending, problem, sentenceAt, sentence, submit, forget, refuse };
 }

@@ -25,11 +25,18 @@ const draftsOf = (plan: MakePlan): PartDraft[] =>
     })),
   );
 
-const usualKind: Readonly<Record<string, ContainerOption["kind"]>> = { pesto: "jar", dip: "tub" };
+/** A bowl for what is eaten now, a tub for a dip, jars for what keeps: the first guess, changed in two taps. */
+const usualKind: Readonly<Record<string, ContainerOption["kind"]>> = {
+  "leaf-salad": "bowl",
+  "grain-salad": "bowl",
+  "cooked-salad": "bowl",
+  slaw: "bowl",
+  dip: "tub",
+};
 
-/** Jars for what keeps, a bowl for what is eaten now: the first guess, changed in two taps. */
-export function firstContainer(plan: MakePlan): ContainerDraft {
-  const option = plan.containers.find((c) => c.kind === usualKind[plan.recipeId]) ?? plan.containers[0];
+function firstContainer(plan: MakePlan): ContainerDraft {
+  const wanted = usualKind[plan.kind] ?? "jar";
+  const option = plan.containers.find((c) => c.kind === wanted) ?? plan.containers[0];
   return { kind: option?.kind ?? "jar", place: option?.place ?? "fridge", count: option?.fewest ?? 1 };
 }
 

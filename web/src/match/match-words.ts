@@ -1,7 +1,7 @@
 import type { Match, MatchLimit } from "@apron/contract";
 import { showGrams, trimmedDecimals, type DisplaySystem } from "@apron/core/measure";
 
-export const batchWords = (batches: number): string =>
+const batchWords = (batches: number): string =>
   batches === 1 ? "1 batch" : batches === 0.5 ? "half a batch" : `${trimmedDecimals(batches, 2)} batches`;
 
 export const servingWords = (match: Pick<Match, "batches" | "servings">): string =>

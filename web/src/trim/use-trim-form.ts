@@ -7,14 +7,12 @@ import { sentenceFor } from "../app/words.ts";
 import { useSubmit } from "../app/use-submit.ts";
 import { partDrafts, partGrams, typedGrams, type PartDraft } from "./part-draft.ts";
 
-/** The trim being weighed: what is typed, how it closes, and sending it. */
-export function useTrimForm(options: Ref<TrimOptions | undefined>) {
+/** What is typed on the trim bench and what follows from it: yield, suggested parts, how it closes. */
+function useTrimFields(options: Ref<TrimOptions | undefined>) {
   const methodName = ref("");
   const rawText = ref("");
   const usableText = ref("");
   const parts = ref<PartDraft[]>([]);
-  const submission = useSubmit<TrimRecorded>(["rawG", "usableG", "parts", "method"]);
-
   const method = computed<TrimMethod | undefined>(
     () => options.value?.methods.find((m) => m.method === methodName.value) ?? options.value?.methods[0],
   );
@@ -62,6 +60,15 @@ export function useTrimForm(options: Ref<TrimOptions | undefined>) {
     );
   });
 
+  return { methodName, rawText, usableText, parts, method, rawG, usableG, fraction, weighedParts, balance };
+}
+
+/** The trim being weighed: its fields, and sending it. */
+export function useTrimForm(options: Ref<TrimOptions | undefined>) {
+  const fields = useTrimFields(options);
+  const { rawText, usableText, method, rawG, usableG, weighedParts } = fields;
+  const submission = useSubmit<TrimRecorded>(["rawG", "usableG", "parts", "method"]);
+
   async function record(
     how: { estimate?: boolean; confirmed?: boolean } = {},
   ): Promise<TrimRecorded | undefined> {
@@ -88,17 +95,5 @@ export function useTrimForm(options: Ref<TrimOptions | undefined>) {
     if (recorded) usableText.value = "";
     return recorded;
   }
-  return {
-    methodName,
-    rawText,
-    usableText,
-    parts,
-    method,
-    rawG,
-    usableG,
-    fraction,
-    balance,
-    record,
-    submission,
-  };
+  return { ...fields, record, submission };
 }

@@ -22,19 +22,19 @@ export const frontDoorOf = (source: DataSource): FrontDoor => ({
       () => false,
     ),
   anyKitchen: async () => {
-    const [row] = (await source.query("select any_kitchen() as any")) as { any: boolean }[];
+    const [row] = await source.query<{ any: boolean }[]>("select any_kitchen() as any");
     return row?.any ?? false;
   },
   findMember: async (name) => {
-    const [row] = (await source.query("select * from find_member($1)", [nameKey(name)])) as MemberFound[];
+    const [row] = await source.query<MemberFound[]>("select * from find_member($1)", [nameKey(name)]);
     return row && { ...memberOf(row), passwordHash: row.password_hash };
   },
   findDemoMember: async () => {
-    const [row] = (await source.query("select * from find_demo_member()")) as MemberFound[];
+    const [row] = await source.query<MemberFound[]>("select * from find_demo_member()");
     return row && memberOf(row);
   },
   findSession: async (tokenHash) => {
-    const [row] = (await source.query("select * from find_session($1)", [tokenHash])) as SessionFound[];
+    const [row] = await source.query<SessionFound[]>("select * from find_session($1)", [tokenHash]);
     return row && { memberId: row.member_id, memberName: row.member_name, kitchen: row.kitchen };
   },
   openSession: (session) => openSession(source, session),

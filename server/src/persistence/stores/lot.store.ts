@@ -1,6 +1,6 @@
 import type { EntityManager } from "typeorm";
 import { In, MoreThan } from "typeorm";
-import type { EntryRecord, LotFilter, LotRecord, LotStore } from "../../basket/store.ts";
+import type { EntryRecord, LotCounts, LotFilter, LotRecord, LotStore } from "../../basket/store.ts";
 import { EntryTable, LotTable, type EntryRow, type LotRow } from "../tables/lot.table.ts";
 
 /** Rows were vetted by the database's own checks when they went in, so the words are taken at their word. */
@@ -33,22 +33,8 @@ export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
   },
   getMany: async (ids) => (await em.findBy(LotTable, { id: In([...ids]) })).map(lotOf),
   entries: (lotId) => entriesWithNames(em, lotId),
-  counts: async (nowUntil) => {
-    const [row] = (await em.query(
-      `select count(*) filter (where spoils_on <= $1)::int as now, count(*) filter (where state = 'raw')::int as raw
-       from lot where balance_g > 0`,
-      [nowUntil],
-    )) as { now: number; raw: number }[];
-    return { toUseNow: row?.now ?? 0, raw: row?.raw ?? 0 };
-  },
-  usualIngredients: async (limit) => {
-    const rows = (await em.query(
-      `select ingredient_id from (select ingredient_id from lot where parent_lot_id is null
-         order by created_at desc limit 300) latest group by 1 order by count(*) desc, 1 limit $1`,
-      [limit],
-    )) as { ingredient_id: string }[];
-    return rows.map((r) => r.ingredient_id);
-  },
+  counts: (nowUntil) => counts(em, nowUntil),
+  usualIngredients: (limit) => usualIngredients(em, limit),
   add: async (lots, createdAt) => {
     const rows = lots.map(({ ingredient, balanceG: _starts, ...lot }) => ({
       ...lot,
@@ -84,7 +70,25 @@ async function entriesWithNames(
   lotId: string,
 ): Promise<(EntryRecord & { readonly by: string })[]> {
   const rows = await em.find(EntryTable, { where: { lotId }, order: { at: "ASC", id: "ASC" } });
-  const names = (await em.query("select id, name from member")) as { id: string; name: string }[];
+  const names = await em.query<{ id: string; name: string }[]>("select id, name from member");
   const nameOf = new Map(names.map((m) => [m.id, m.name]));
   return rows.map((row) => ({ ...entryOf(row), by: nameOf.get(row.memberId) ?? "" }));
+}
+
+async function counts(em: EntityManager, nowUntil: string): Promise<LotCounts> {
+  const [row] = await em.query<{ now: number; raw: number }[]>(
+    `select count(*) filter (where spoils_on <= $1)::int as now, count(*) filter (where state = 'raw')::int as raw
+     from lot where balance_g > 0`,
+    [nowUntil],
+  );
+  return { toUseNow: row?.now ?? 0, raw: row?.raw ?? 0 };
+}
+
+async function usualIngredients(em: EntityManager, limit: number): Promise<string[]> {
+  const rows = await em.query<{ ingredient_id: string }[]>(
+    `select ingredient_id from (select ingredient_id from lot where parent_lot_id is null
+       order by created_at desc limit 300) latest group by 1 order by count(*) desc, 1 limit $1`,
+    [limit],
+  );
+  return rows.map((r) => r.ingredient_id);
 }

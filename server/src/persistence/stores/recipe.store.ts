@@ -6,8 +6,8 @@ const current = `select v.formula, v.version from recipe r
   join recipe_version v on v.recipe_id = r.id and v.version = r.version and v.kitchen_id = r.kitchen_id`;
 
 export const recipeStoreOf = (em: EntityManager, kitchenId: string): RecipeStore => ({
-  all: async () => (await em.query(`${current} order by r.id`)) as RecipeRecord[],
-  get: async (id) => ((await em.query(`${current} where r.id = $1`, [id])) as RecipeRecord[])[0],
+  all: () => em.query<RecipeRecord[]>(`${current} order by r.id`),
+  get: async (id) => (await em.query<RecipeRecord[]>(`${current} where r.id = $1`, [id]))[0],
   getVersion: async (id, version) => {
     const row = await em.findOneBy(RecipeVersionTable, { recipeId: id, version });
     return row ? { formula: row.formula, version: row.version } : undefined;

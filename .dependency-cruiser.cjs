@@ -1,0 +1,88 @@
+/** The one-way rule: core <- contract <- server, web; and inside core the order of core/README.md. */
+const order = ["measure", "catalogue", "basket", "trim", "recipes", "larder", "match", "cook"];
+
+const coreOrder = order.map((folder, i) => ({
+  name: `core-${folder}-looks-back-only`,
+  comment: "A folder of core imports only from those before it, through their index.",
+  severity: "error",
+  from: { path: `^core/src/${folder}/`, pathNot: "\\.test\\.ts$" },
+  to: {
+    path: "^core/src/",
+    pathNot: [
+      `^core/src/${folder}/`,
+      ...order.slice(0, i).map((earlier) => `^core/src/${earlier}/index\\.ts$`),
+    ],
+  },
+}));
+
+module.exports = {
+  forbidden: [
+    { name: "no-circular", severity: "error", from: {}, to: { circular: true } },
+    {
+      name: "core-alone",
+      severity: "error",
+      from: { path: "^core/src", pathNot: "\\.test\\.ts$" },
+      to: { path: "^(contract|server|web|e2e|scripts)/" },
+    },
+    {
+      name: "core-no-node",
+      severity: "error",
+      from: { path: "^core/src", pathNot: "\\.test\\.ts$" },
+      to: { dependencyTypes: ["core"] },
+    },
+    {
+      name: "core-few-packages",
+      comment: "Pure packages only; a new one is a decision.",
+      severity: "error",
+      from: { path: "^core/src", pathNot: "\\.test\\.ts$" },
+      to: { path: "node_modules", pathNot: "node_modules/(date-fns|numeric-quantity|@stdlib)/" },
+    },
+    {
+      name: "contract-on-core-only",
+      severity: "error",
+      from: { path: "^contract/" },
+      to: { path: "^(server|web|e2e)/" },
+    },
+    { name: "web-not-server", severity: "error", from: { path: "^web/" }, to: { path: "^server/" } },
+    {
+      name: "web-without-tables",
+      comment: "Figures reach the browser through the API, with the kitchen's own in them.",
+      severity: "error",
+      from: { path: "^web/" },
+      to: { path: "^core/src/catalogue/(reference|tables)" },
+    },
+    { name: "server-not-web", severity: "error", from: { path: "^server/" }, to: { path: "^web/" } },
+    {
+      name: "typeorm-in-persistence-only",
+      severity: "error",
+      from: { path: "^server/src", pathNot: "^server/src/persistence/" },
+      to: { path: "node_modules/(typeorm|pg)/" },
+    },
+    {
+      name: "only-main-opens-persistence",
+      comment: "Use cases see stores as ports.",
+      severity: "error",
+      from: { path: "^server/src", pathNot: ["^server/src/persistence/", "^server/src/main\\.ts$"] },
+      to: { path: "^server/src/persistence/" },
+    },
+    {
+      name: "ui-knows-no-station",
+      comment: "Fields and marks know nothing of food, stations or the API.",
+      severity: "error",
+      from: { path: "^web/src/ui/" },
+      to: { path: "^(web/src/(?!ui/)|contract/)" },
+    },
+    ...coreOrder,
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "(^|/)(dist|node_modules/\\.cache)/" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.base.json" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["types", "import", "default"],
+      extensions: [".ts", ".vue", ".js", ".mjs", ".json"],
+    },
+  },
+};

@@ -1,0 +1,23 @@
+const swc = [
+  "@swc/jest",
+  {
+    jsc: { target: "es2023", parser: { syntax: "typescript" } },
+    module: { type: "es6" },
+    sourceMaps: "inline",
+  },
+];
+
+const project = (name, extra = {}) => ({
+  displayName: name,
+  rootDir: name,
+  testEnvironment: "node",
+  testMatch: ["<rootDir>/{src,test}/**/*.test.ts"],
+  extensionsToTreatAsEsm: [".ts"],
+  transform: { "^.+\\.ts$": swc },
+  ...extra,
+});
+
+export default {
+  projects: [project("core"), project("contract"), project("server"), project("web")],
+  reporters: [["default", { summaryThreshold: 1000 }]],
+};
