@@ -21,11 +21,12 @@ const singular = (text: string): string =>
     .replace(/ies\b/g, "y")
     .replace(/([^s])s\b/g, "$1");
 
-/** 0 the whole name · 1 its beginning · 2 the beginning of a word in it · 3 somewhere inside · undefined no match. */
+/** 0 the whole name · 1 its beginning · 2 every word typed begins one of its words · 3 somewhere inside · undefined no match. */
 function closeness(name: string, wanted: string): number | undefined {
   if (name === wanted || singular(name) === singular(wanted)) return 0;
   if (name.startsWith(wanted) || name.startsWith(singular(wanted))) return 1;
-  if (name.includes(` ${wanted}`)) return 2;
+  const words = name.split(" ");
+  if (wanted.split(" ").every((typed) => words.some((word) => word.startsWith(typed)))) return 2;
   return wanted.length >= 3 && name.includes(wanted) ? 3 : undefined;
 }
 

@@ -12,9 +12,9 @@ export type Evaluation = {
 
 /**
  * A gram bought weighs a quarter of a gram rescued on its last day; more of what a line already has from the
- * glut weighs four times as much, since nobody buys what they are trying to use up. A judgement, no source.
+ * glut weighs two grams, since nobody buys what they are trying to use up. A judgement, no source.
  */
-const buyingPenalty = { missing: 0.25, moreOfTheSame: 1 } as const;
+const buyingPenalty = { missing: 0.25, moreOfTheSame: 2 } as const;
 
 /** Fills every line from stock, then staples, then the shop, and scores the result. */
 export function evaluate(

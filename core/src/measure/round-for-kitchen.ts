@@ -6,13 +6,7 @@ export type KitchenMeasure = { readonly name: string; readonly grams: number };
 /** An amount rounded to a measure. `error` is (rounded − wanted) ÷ wanted, signed. */
 export type RoundedAmount = { readonly text: string; readonly grams: number; readonly error: number };
 
-type Step = { readonly size: number; readonly label: string };
-
-const spoonSteps: readonly Step[] = [
-  { size: 0.25, label: "¼" },
-  { size: 0.5, label: "½" },
-  { size: 1, label: "" },
-];
+const spoonSteps: readonly number[] = [0.25, 0.5, 1];
 const fractionSigns: Readonly<Record<string, string>> = {
   "0.25": "¼",
   "0.5": "½",
@@ -48,9 +42,15 @@ const relativeError = (rounded: number, wanted: number): number =>
 /** How many of a measure a cook still counts out (9 spoons is a cup's work). Common practice, no source. */
 const mostOfAMeasure = 8;
 
-function candidates(grams: number, measure: KitchenMeasure): RoundedAmount[] {
-  return spoonSteps.flatMap((step) => {
-    const count = Math.round(grams / measure.grams / step.size) * step.size;
+/** Quarters of a cup and a teaspoon are in the drawer; a quarter of a tablespoon is not. */
+const stepsOf = (measure: KitchenMeasure): readonly number[] =>
+  measure.name.startsWith("tbsp") ? spoonSteps.filter((step) => step >= 0.5) : spoonSteps;
+
+type Candidate = RoundedAmount & { readonly count: number };
+
+function candidates(grams: number, measure: KitchenMeasure): Candidate[] {
+  return stepsOf(measure).flatMap((step) => {
+    const count = Math.round(grams / measure.grams / step) * step;
     if (count <= 0 || count > mostOfAMeasure) return [];
     const rounded = count * measure.grams;
     return [
@@ -58,6 +58,7 @@ function candidates(grams: number, measure: KitchenMeasure): RoundedAmount[] {
         text: `${countText(count)} ${measureText(count, measure.name)}`,
         grams: rounded,
         error: relativeError(rounded, grams),
+        count,
       },
     ];
   });
@@ -73,7 +74,8 @@ export function roundForKitchen(
   worstError = 0.12,
 ): RoundedAmount | undefined {
   const near = measures.flatMap((m) => candidates(grams, m)).filter((r) => Math.abs(r.error) <= worstError);
-  // Errors within two per cent of each other are alike to a cook: then the shorter count wins ("½ cup", not "8 tbsp").
-  const worth = (r: RoundedAmount): number => Math.round(Math.abs(r.error) * 50);
-  return near.sort((a, b) => worth(a) - worth(b) || a.text.length - b.text.length)[0];
+  // Errors within two per cent of each other are alike to a cook: then the fewer to count wins ("1 tbsp", not "3 tsp").
+  const worth = (r: Candidate): number => Math.round(Math.abs(r.error) * 50);
+  const [best] = near.sort((a, b) => worth(a) - worth(b) || a.count - b.count);
+  return best && { text: best.text, grams: best.grams, error: best.error };
 }

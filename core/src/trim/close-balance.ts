@@ -41,9 +41,16 @@ export function closeBalance(
   return accept({ rawG, usableG, parts: kept, partsG: keptG, lossG: milligram(restG - keptG) });
 }
 
+/** Takes `over` grams off, from the heaviest part down, and drops what weighs nothing then. */
 function takeOffLargest(parts: readonly TrimPart[], over: number): TrimPart[] {
-  const largest = parts.reduce((best, p, i) => (p.grams > (parts[best]?.grams ?? 0) ? i : best), 0);
-  return parts
-    .map((p, i) => (i === largest ? { ...p, grams: milligram(p.grams - over) } : p))
-    .filter((p) => p.grams > 0);
+  let left = over;
+  const heaviestFirst = [...parts].sort((a, b) => b.grams - a.grams);
+  const lighter = new Map(
+    heaviestFirst.map((part) => {
+      const off = Math.min(left, part.grams);
+      left = milligram(left - off);
+      return [part, milligram(part.grams - off)] as const;
+    }),
+  );
+  return parts.map((p) => ({ ...p, grams: lighter.get(p) ?? p.grams })).filter((p) => p.grams > 0);
 }

@@ -1,0 +1,87 @@
+import { describe, expect, it } from "@jest/globals";
+import { factsOf } from "../../test/kitchen.ts";
+import { parseAmount } from "../measure/index.ts";
+import { toGrams, type Weight } from "./to-grams.ts";
+
+function weigh(text: string, ingredient: string): Weight | string {
+  const read = parseAmount(text, "us-customary");
+  if (!read.ok) return read.issue.code;
+  const weight = toGrams(read.value.amount, factsOf(ingredient), read.value.rest);
+  return weight.ok ? weight.value : weight.issue.code;
+}
+const gramsOf = (text: string, ingredient: string): number => {
+  const weight = weigh(text, ingredient);
+  return typeof weight === "string" ? Number.NaN : weight.grams.value;
+};
+
+describe("household weights of USDA SR Legacy, by NDB number (from memory, as in the tables)", () => {
+  it.each([
+    ["1 cup chopped", "lettuce-iceberg", 57, "11252"],
+    ["1 leaf", "chard", 48, "11147"],
+    ["1 clove", "garlic", 3.45, "11215"],
+    ["1 tbsp", "olive-oil", 13.5, "04053"],
+    ["1 tbsp", "cider-vinegar", 14.9, "02048"],
+    ["1 tbsp", "honey", 21, "19296"],
+    ["1 cup whole", "hazelnut", 135, "12120"],
+    ["1 cup", "honey", 339, "19296"],
+    ["2 tsp", "mustard-dijon", 10, "02046"],
+  ])("%s of %s is %d g", (text, ingredient, grams, ndb) => {
+    expect(gramsOf(text, ingredient)).toBeCloseTo(grams, 1);
+    const weight = weigh(text, ingredient);
+    expect(typeof weight === "object" && weight.workings).toContain(ndb);
+  });
+});
+
+describe("loose measures become grams with a range", () => {
+  it("two bunches are twice a bunch, low and high", () => {
+    expect(weigh("2 bunches", "chard")).toMatchObject({
+      grams: { value: 700, low: 500, high: 900 },
+      weighed: false,
+    });
+  });
+
+  it("a counted range widens the grams", () => {
+    const weight = weigh("1–2 bunches", "chard");
+    expect(weight).toMatchObject({ grams: { low: 250, high: 900 } });
+  });
+
+  it("a count of the thing itself is a whole one", () => {
+    expect(gramsOf("3 leeks", "leek")).toBeCloseTo(3 * 202, 6);
+    expect(gramsOf("2 kohlrabi", "kohlrabi")).toBe(400);
+    expect(gramsOf("2 bulbs", "fennel-bulb")).toBeCloseTo(650, 6);
+  });
+
+  it("a weight is a fact", () => {
+    expect(weigh("1 lb 4 oz", "chard")).toMatchObject({ weighed: true, grams: { value: 566.9904625 } });
+  });
+
+  it("takes the whole measure of a thing as it was picked before the trimmed one", () => {
+    expect(gramsOf("1 plum", "plum")).toBeCloseTo(70.2, 6);
+  });
+
+  it("says in its workings how the grams came about", () => {
+    const weight = weigh("2 bunches", "chard");
+    expect(typeof weight === "object" && weight.workings).toMatch(
+      /2 × bunch of 350 g \(250–450\) = about 700 g/,
+    );
+  });
+});
+
+describe("refusals", () => {
+  it("names the measures an ingredient has when the one typed is not among them", () => {
+    const read = parseAmount("2 wheelbarrows", "us-customary");
+    const weight = read.ok ? toGrams(read.value.amount, factsOf("chard"), "") : undefined;
+    expect(weight).toMatchObject({ ok: false, issue: { code: "measure-unknown", word: "wheelbarrows" } });
+    expect(weight && !weight.ok && weight.issue.code === "measure-unknown" && weight.issue.known).toContain(
+      "bunch",
+    );
+  });
+
+  it("does not turn a volume into grams without a density or a cup of its own", () => {
+    const bare = { id: "x", us: "x", uk: "x", measures: [], composition: undefined };
+    expect(toGrams({ kind: "volume", ml: 100, unit: "ml", count: 100 }, bare)).toMatchObject({
+      ok: false,
+      issue: { code: "volume-needs-density", ingredient: "x" },
+    });
+  });
+});

@@ -1,0 +1,141 @@
+import { describe, expect, it } from "@jest/globals";
+import { aFormula, aLine, everyone, factsOf } from "../../test/kitchen.ts";
+import { referenceCatalogue } from "../catalogue/reference.ts";
+import type { Stock } from "../recipes/index.ts";
+import { measureOut } from "./kitchen-measures.ts";
+import { planMake, type MakeKitchen } from "./plan-make.ts";
+import { believableOutput, settleMake, type OnHandLot, type UsedPart } from "./settle-make.ts";
+
+const kitchen: MakeKitchen = {
+  catalogue: referenceCatalogue,
+  diners: everyone,
+  staples: new Set(["olive-oil", "salt-sea-fine"]),
+  cup: "us-customary",
+};
+const formula = aFormula([
+  aLine("green", 100, "chard kale:0.5"),
+  aLine("cheese", 30, "feta"),
+  aLine("oil", 54, "olive-oil"),
+  aLine("bean", 50, "runner-bean green-bean", { eatenRaw: false, cook: "boil" }),
+]);
+const stock: Stock[] = [
+  { lotId: "chard-1", ingredient: "chard", grams: 150, worth: 1 },
+  { lotId: "kale-1", ingredient: "kale", grams: 300, worth: 0.4 },
+];
+
+describe("measuring out", () => {
+  it("gives the scale, and the spoon where one comes near", () => {
+    expect(measureOut(54, factsOf("olive-oil"), "us-customary")).toMatchObject({
+      scale: { text: "54 g" },
+      spoon: { text: "¼ cup", error: 0 },
+    });
+    expect(measureOut(13.6, factsOf("olive-oil"), "us-customary").spoon?.text).toBe("1 tbsp");
+    expect(measureOut(6, factsOf("garlic"), "us-customary").spoon?.text).toBe("2 cloves");
+    expect(measureOut(5.6, factsOf("salt-sea-fine"), "us-customary").spoon?.text).toBe("1 tsp");
+  });
+
+  it("makes spoons out of density where the table has none", () => {
+    const facts = { ...factsOf("olive-oil"), measures: [] };
+    const spoon = measureOut(13.6, facts, "us-customary").spoon;
+    expect(spoon?.text).toBe("1 tbsp");
+  });
+});
+
+describe("planning a make", () => {
+  const planned = planMake(formula, 2, { stock, kitchen });
+  if (!planned.ok) throw new Error("should plan");
+  const { lines, output } = planned.value;
+  const parts = (id: string) =>
+    lines.find((l) => l.line.id === id)?.parts.map((p) => [p.ingredient, p.from, Math.round(p.grams)]);
+
+  it("fills from lots by urgency, then the shelf, then the shop", () => {
+    expect(parts("green")).toEqual([
+      ["chard", "lot", 150],
+      ["kale", "lot", 50],
+    ]);
+    expect(parts("oil")).toEqual([["olive-oil", "staple", 108]]);
+    expect(parts("cheese")).toEqual([["feta", "buy", 60]]);
+  });
+
+  it("fills every line to its grams and says what it should weigh", () => {
+    for (const line of lines)
+      expect(line.parts.reduce((g, p) => g + p.grams, 0)).toBeCloseTo(line.wantedG, 3);
+    expect(output.value).toBeCloseTo(200 + 60 + 108 + 100 * 0.96, 3);
+  });
+
+  it("refuses a dish with a line nobody here may eat, naming the line", () => {
+    const vegans: MakeKitchen = { ...kitchen, diners: { ...everyone, diet: "vegan" } };
+    expect(planMake(formula, 1, { stock, kitchen: vegans })).toEqual({
+      ok: false,
+      issue: { code: "not-for-these-diners", lineIds: ["cheese"] },
+    });
+  });
+});
+
+describe("settling what was really used", () => {
+  const onHand = (extra: Partial<OnHandLot> = {}): OnHandLot => ({
+    lotId: "chard-1",
+    ingredient: "chard",
+    onHandG: 150,
+    state: "usable",
+    pastSafety: false,
+    ...extra,
+  });
+  const used = (extra: Partial<UsedPart> = {}): UsedPart => ({
+    lineId: "green",
+    ingredient: "chard",
+    lotId: "chard-1",
+    grams: 100,
+    ...extra,
+  });
+  const settle = (parts: readonly UsedPart[], lots: readonly OnHandLot[] = [onHand()]) =>
+    settleMake(formula, parts, { lots, catalogue: referenceCatalogue });
+
+  it("adds up what each lot gives over all lines", () => {
+    const two = aFormula([aLine("a", 10, "chard"), aLine("b", 10, "chard")]);
+    const parts = [used({ lineId: "a", grams: 60 }), used({ lineId: "b", grams: 50.5 })];
+    const settled = settleMake(two, parts, { lots: [onHand()], catalogue: referenceCatalogue });
+    expect(settled).toMatchObject({
+      ok: true,
+      value: { draws: [{ lotId: "chard-1", grams: 110.5 }], output: { value: 110.5 } },
+    });
+  });
+
+  it.each([
+    ["nothing-used", [], undefined],
+    ["grams-not-positive", [used({ grams: 0 })], undefined],
+    ["grams-not-positive", [used({ grams: -5 })], undefined],
+    ["grams-not-positive", [used({ grams: Number.NaN })], undefined],
+    ["line-unknown", [used({ lineId: "ghost" })], undefined],
+    ["not-in-this-line", [used({ ingredient: "plum", lotId: null })], undefined],
+    ["lot-unknown", [used({ lotId: "elsewhere" })], undefined],
+    ["lot-unknown", [used({ ingredient: "kale" })], undefined],
+    ["lot-needs-trimming", [used()], [onHand({ state: "raw" })]],
+    ["lot-past-safety", [used()], [onHand({ pastSafety: true })]],
+    ["more-than-on-hand", [used({ grams: 150.01 })], undefined],
+    ["more-than-on-hand", [used({ grams: 80 }), used({ grams: 80 })], undefined],
+  ] as const)("refuses: %s", (code, parts, lots) => {
+    expect(settle(parts, lots ?? [onHand()])).toMatchObject({ ok: false, issue: { code } });
+  });
+
+  it("never lets a never-raw ingredient onto a raw line, even when the formula lists it", () => {
+    const wrong = aFormula([aLine("bean", 100, "runner-bean")]);
+    const parts = [{ lineId: "bean", ingredient: "runner-bean", lotId: null, grams: 50 }];
+    expect(settleMake(wrong, parts, { lots: [], catalogue: referenceCatalogue })).toMatchObject({
+      ok: false,
+      issue: { code: "never-raw" },
+    });
+  });
+
+  it("lets a lot be used to the last milligram", () => {
+    expect(settle([used({ grams: 150 })])).toMatchObject({ ok: true });
+    expect(settle([used({ grams: 50 }), used({ grams: 50 }), used({ grams: 50 })])).toMatchObject({
+      ok: true,
+    });
+  });
+
+  it("does not believe a dish far heavier than what went in", () => {
+    const output = { value: 400, low: 380, high: 420 };
+    expect([believableOutput(430, output), believableOutput(800, output)]).toEqual([true, false]);
+  });
+});

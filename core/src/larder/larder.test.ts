@@ -1,0 +1,216 @@
+import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
+import { aFormula, aLine } from "../../test/kitchen.ts";
+import { referenceCatalogue } from "../catalogue/reference.ts";
+import { addDays } from "../measure/index.ts";
+import { cautionsFor } from "./cautions.ts";
+import { capacityOf, containerSizes, divideOver, fewestFor } from "./containers.ts";
+import { daysAfterThawing } from "./thaw.ts";
+import { placesFor, useBy, type IngredientClock, type UseBy } from "./use-by.ts";
+import { firstOut, takePortion } from "./withdraw.ts";
+
+const madeOn = "2026-09-10";
+const pesto = { fridge: "pesto-raw-garlic", freezer: "pesto-frozen" };
+function dated(
+  keeping: { fridge: string | null; freezer: string | null },
+  place: "fridge" | "freezer",
+  clocks: IngredientClock[] = [],
+): UseBy {
+  const answer = useBy({ madeOn, place, keeping, clocks }, referenceCatalogue);
+  if (!answer.ok) throw new Error(answer.issue.code);
+  return answer.value;
+}
+
+describe("the date on the label", () => {
+  it("gives a raw pesto with garlic four days cold, as safety, with its source and one date only", () => {
+    const date = dated(pesto, "fridge");
+    expect(date).toMatchObject({ on: "2026-09-14", limit: "safety", practice: null });
+    expect(date.source.length).toBeGreaterThan(5);
+  });
+
+  it("shows practice beside a quality limit", () => {
+    const date = dated(pesto, "freezer");
+    expect(date).toMatchObject({ on: addDays(madeOn, 180), limit: "quality" });
+    expect(date.practice).toEqual({ from: addDays(madeOn, 90), to: addDays(madeOn, 365) });
+  });
+
+  it("never gives perishable food more than seven days counting the day it was made (Food Code 3-501.17)", () => {
+    const rules = referenceCatalogue.keeping.filter((r) => r.limit === "safety" && r.place === "fridge");
+    expect(rules.length).toBeGreaterThan(25);
+    for (const rule of rules) {
+      const date = dated({ fridge: rule.subject, freezer: null }, "fridge");
+      expect(date.on <= addDays(madeOn, 6)).toBe(true);
+      expect(date.practice).toBeNull();
+    }
+  });
+
+  it("lets an ingredient's own clock bind a salad, and shows no second date then", () => {
+    const clock = { name: "chard", lastDay: "2026-09-11" };
+    const slaw = { fridge: "slaw-vinegar", freezer: null };
+    expect(dated(slaw, "fridge", [clock])).toMatchObject({
+      on: "2026-09-11",
+      limit: "safety",
+      practice: null,
+    });
+    expect(dated(slaw, "fridge", [{ name: "chard", lastDay: "2026-10-11" }]).on).toBe("2026-09-13");
+  });
+
+  it("stops the ingredients' clocks in the freezer", () => {
+    expect(dated(pesto, "freezer", [{ name: "chard", lastDay: "2026-09-11" }]).on).toBe(addDays(madeOn, 180));
+  });
+
+  it("can only ever be shortened by another clock", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 4 }), (days) => {
+        const clocks = days.map((d) => ({ name: "x", lastDay: addDays(madeOn, d) }));
+        expect(dated(pesto, "fridge", clocks).on <= dated(pesto, "fridge").on).toBe(true);
+      }),
+    );
+  });
+
+  it("says a dressed leaf salad is for the day it is made", () => {
+    expect(dated({ fridge: "dressed-leafy-salad", freezer: null }, "fridge").on).toBe(madeOn);
+  });
+
+  it.each(["room", "cupboard", "freezer"] as const)(
+    "refuses a place the dish is not kept in: %s",
+    (place) => {
+      const answer = useBy(
+        { madeOn, place, keeping: { fridge: "pesto-raw-garlic", freezer: null }, clocks: [] },
+        referenceCatalogue,
+      );
+      expect(answer).toEqual({ ok: false, issue: { code: "not-kept-there", place } });
+    },
+  );
+
+  it("offers only the places a formula names", () => {
+    expect(placesFor(pesto)).toEqual(["fridge", "freezer"]);
+    expect(placesFor({ fridge: "slaw-vinegar", freezer: null })).toEqual(["fridge"]);
+  });
+});
+
+describe("after thawing", () => {
+  it("never leaves more days than there were when it was frozen", () => {
+    expect(daysAfterThawing(madeOn, addDays(madeOn, 4), referenceCatalogue)).toBe(3);
+    expect(daysAfterThawing(madeOn, addDays(madeOn, 1), referenceCatalogue)).toBe(1);
+    expect(daysAfterThawing(madeOn, addDays(madeOn, -2), referenceCatalogue)).toBe(0);
+  });
+});
+
+describe("containers", () => {
+  const dish = { gramsPerMl: 0.95 };
+  const jar = containerSizes.find((size) => size.kind === "jar");
+
+  it("leave headspace: more when frozen", () => {
+    expect(jar && capacityOf(jar, dish, "fridge")).toBeCloseTo(180.5, 6);
+    expect(jar && capacityOf(jar, dish, "freezer")).toBeCloseTo(171, 6);
+  });
+
+  it("are as few as hold it", () => {
+    expect([fewestFor(180, 180.5), fewestFor(181, 180.5), fewestFor(540, 180)]).toEqual([1, 2, 3]);
+  });
+
+  it("share a batch equally, never a tiny last one", () => {
+    const loads = divideOver(400, dish, [{ kind: "jar", count: 3, place: "fridge" }]);
+    expect(loads).toMatchObject({
+      ok: true,
+      value: [{ count: 3, eachG: expect.closeTo(400 / 3, 6) as number }],
+    });
+  });
+
+  it("take in proportion to their size, and everything goes in", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 50, max: 900 }), (grams) => {
+        const loads = divideOver(grams, dish, [
+          { kind: "jar", count: 4, place: "fridge" },
+          { kind: "cube", count: 30, place: "freezer" },
+        ]);
+        if (!loads.ok) throw new Error("should hold it");
+        expect(loads.value.reduce((g, l) => g + l.eachG * l.count, 0)).toBeCloseTo(grams, 6);
+      }),
+    );
+  });
+
+  it("refuse what they cannot hold, with the figures", () => {
+    const refused = divideOver(900, dish, [{ kind: "jar", count: 2, place: "fridge" }]);
+    expect(refused).toMatchObject({
+      ok: false,
+      issue: { code: "containers-too-small", capacityG: 361, grams: 900 },
+    });
+  });
+});
+
+describe("taking out", () => {
+  it("takes first what expires first, then the older, then the one begun", () => {
+    const stored = [
+      { useBy: "2026-09-14", madeOn: "2026-09-10", remainingG: 180 },
+      { useBy: "2026-09-13", madeOn: "2026-09-10", remainingG: 180 },
+      { useBy: "2026-09-14", madeOn: "2026-09-09", remainingG: 180 },
+      { useBy: "2026-09-14", madeOn: "2026-09-10", remainingG: 60 },
+    ];
+    expect([...stored].sort(firstOut).map((s) => stored.indexOf(s))).toEqual([1, 2, 3, 0]);
+  });
+
+  it.each([
+    [180, 40, 40],
+    [59, 40, 59],
+    [60, 40, 40],
+    [40, 40, 40],
+    [12, 40, 12],
+  ])("of %d g with portions of %d g takes %d g", (remainingG, portionG, taken) => {
+    const answer = takePortion({ remainingG, portionG, useBy: "2026-09-14", limit: "safety" }, madeOn);
+    expect(answer).toEqual({ ok: true, value: taken });
+  });
+
+  it("gives nothing out of an empty container nor past a safety date; quality may be judged", () => {
+    const stored = { remainingG: 100, portionG: 40, useBy: "2026-09-14" };
+    expect(takePortion({ ...stored, remainingG: 0, limit: "safety" }, madeOn)).toMatchObject({
+      ok: false,
+      issue: { code: "container-empty" },
+    });
+    expect(takePortion({ ...stored, limit: "safety" }, "2026-09-15")).toMatchObject({
+      ok: false,
+      issue: { code: "past-use-by" },
+    });
+    expect(takePortion({ ...stored, limit: "quality" }, "2026-09-15")).toMatchObject({ ok: true });
+  });
+});
+
+describe("cautions", () => {
+  const of = (ids: readonly string[], extra = {}): string[] =>
+    cautionsFor(aFormula([aLine("a", 100, ids.join(" "), extra)], extra), ids, referenceCatalogue).map(
+      (c) => c.trigger,
+    );
+
+  it.each([
+    [["hazelnut"], "nut-allergy"],
+    [["runner-bean"], "raw-runner-beans"],
+    [["sorrel"], "oxalate"],
+    [["nasturtium-flower"], "raw-flowers"],
+    [["honey"], "honey-infants"],
+    [["tahini"], "sesame"],
+    [["mustard-dijon"], "mustard-celery"],
+    [["parmesan"], "animal-rennet"],
+    [["farro"], "rice-and-grain"],
+    [["summer-squash-yellow"], "bitter-squash"],
+  ])("%j brings up %s", (ids, trigger) => {
+    expect(of(ids)).toContain(trigger);
+  });
+
+  it("warns of cooling wherever something is cooked, and says what the formula itself names", () => {
+    expect(of(["beet"], { cook: "roast-diced", eatenRaw: false })).toContain("cooling-cooked-food");
+    expect(of(["garlic"], { cautions: ["garlic-in-oil"] })).toContain("garlic-in-oil");
+    expect(of(["apple"])).toEqual([]);
+  });
+
+  it("puts the gravest first and never names one twice", () => {
+    const found = cautionsFor(
+      aFormula([aLine("a", 1, "honey chard hazelnut")], { cautions: ["nut-allergy"] }),
+      ["honey", "chard", "hazelnut"],
+      referenceCatalogue,
+    );
+    const ranks = found.map((c) => ["stop", "warn", "info"].indexOf(c.severity));
+    expect(ranks).toEqual([...ranks].sort());
+    expect(new Set(found.map((c) => c.trigger)).size).toBe(found.length);
+  });
+});

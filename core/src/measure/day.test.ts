@@ -1,0 +1,33 @@
+import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
+import { addDays, daysBetween, earliest } from "./day.ts";
+
+describe("calendar days", () => {
+  it.each([
+    ["2026-02-27", 2, "2026-03-01"],
+    ["2028-02-28", 1, "2028-02-29"],
+    ["2026-12-31", 1, "2027-01-01"],
+    ["2026-03-01", -1, "2026-02-28"],
+    ["2026-11-25", 0.083, "2026-11-25"],
+    ["2026-11-25", 3.9, "2026-11-28"],
+  ])("%s and %d days is %s", (day, count, expected) => {
+    expect(addDays(day, count)).toBe(expected);
+  });
+
+  it("counts back what it added, across daylight saving and leap years", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -4000, max: 4000 }), (count) => {
+        expect(daysBetween("2026-03-28", addDays("2026-03-28", count))).toBe(count);
+      }),
+    );
+  });
+
+  it("finds the earliest, and nothing among nothing", () => {
+    expect(earliest(["2026-03-01", "2025-12-31", "2026-02-01"])).toBe("2025-12-31");
+    expect(earliest([])).toBeUndefined();
+  });
+
+  it("does not take nonsense for a day", () => {
+    expect(() => addDays("2026-13-40", 1)).toThrow(/not a day/);
+  });
+});

@@ -1,0 +1,69 @@
+import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
+import { estimate, exactly } from "./estimate.ts";
+import { parseAmount } from "./parse-amount.ts";
+import { honestStep, showEstimate, showGrams, showPercent, showYield } from "./show.ts";
+
+describe("weights as a cook reads them", () => {
+  it.each([
+    [0, "0 g"],
+    [0.35, "0.3 g"],
+    [2.5, "2.5 g"],
+    [9.96, "10 g"],
+    [430.4, "430 g"],
+    [999.4, "999 g"],
+    [999.6, "1 kg"],
+    [1240, "1.24 kg"],
+    [2000, "2 kg"],
+  ])("%d g in metric is %s", (grams, text) => {
+    expect(showGrams(grams)).toBe(text);
+  });
+
+  it.each([
+    [28.35, "1 oz"],
+    [120, "4.25 oz"],
+    [453.59, "1 lb"],
+    [567, "1 lb 4 oz"],
+  ])("%d g in US units is %s", (grams, text) => {
+    expect(showGrams(grams, "us")).toBe(text);
+  });
+
+  it("shows a range in one unit, no finer than the range deserves", () => {
+    expect(showEstimate(estimate(85, 60, 110))).toBe("about 85 g (60–110 g)");
+    expect(showEstimate(estimate(702.3, 498.1, 902.7))).toBe("about 700 g (500–900 g)");
+    expect(showEstimate(estimate(950, 800, 1300))).toBe("about 950 g (800 g–1.3 kg)");
+    expect(showEstimate(exactly(430))).toBe("430 g");
+  });
+
+  it("takes steps of 1, 2 or 5", () => {
+    expect([3, 50, 200, 404, 900].map(honestStep)).toEqual([1, 5, 20, 50, 100]);
+  });
+
+  it("shows yields with two decimals and shares as per cent", () => {
+    expect([showYield(0.6), showPercent(0.6249)]).toEqual(["0.60", "62 %"]);
+  });
+});
+
+describe("what is shown can be typed back", () => {
+  const backG = (text: string): number => {
+    const result = parseAmount(text, "us-customary");
+    return result.ok && result.value.amount.kind === "mass" ? result.value.amount.grams : Number.NaN;
+  };
+
+  it("metric: within half of the step shown", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 20_000, noNaN: true }), (grams) => {
+        const half = grams < 9.95 ? 0.05 : grams < 999.5 ? 0.5 : 5;
+        expect(Math.abs(backG(showGrams(grams)) - grams)).toBeLessThanOrEqual(half + 1e-9);
+      }),
+    );
+  });
+
+  it("US: within an eighth of an ounce", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 10, max: 20_000, noNaN: true }), (grams) => {
+        expect(Math.abs(backG(showGrams(grams, "us")) - grams)).toBeLessThanOrEqual(28.349523125 / 8 + 1e-6);
+      }),
+    );
+  });
+});

@@ -1,0 +1,62 @@
+import { describe, expect, it } from "@jest/globals";
+import { convert } from "convert";
+import { findUnit, unitsFor } from "./units.ts";
+
+const factor = (id: string, cup: Parameters<typeof unitsFor>[0] = "us-customary"): number =>
+  unitsFor(cup).find((u) => u.id === id)?.factor ?? Number.NaN;
+
+describe("factors against NIST SP 811 and an independent units library", () => {
+  it.each([
+    ["lb", 453.59237],
+    ["oz", 28.349523125],
+  ] as const)("%s in grams", (unit, nist) => {
+    expect(factor(unit)).toBe(nist);
+    expect(factor(unit)).toBeCloseTo(convert(1, unit).to("g"), 10);
+  });
+
+  it.each([
+    ["cup", "cup", 236.5882365],
+    ["tbsp", "tablespoon", 14.78676478125],
+    ["tsp", "teaspoon", 4.92892159375],
+    ["fl oz", "fl oz", 29.5735295625],
+    ["quart", "quart", 946.352946],
+    ["gallon", "gallon", 3785.411784],
+  ] as const)("%s in millilitres", (id, theirs, nist) => {
+    expect(factor(id)).toBe(nist);
+    expect(factor(id)).toBeCloseTo(convert(1, theirs).to("ml"), 8);
+  });
+
+  it("keeps the customary chain: 3 tsp = 1 tbsp, 16 tbsp = 1 cup, 16 cups = 1 gallon", () => {
+    expect(factor("tsp") * 3).toBeCloseTo(factor("tbsp"), 10);
+    expect(factor("tbsp") * 16).toBeCloseTo(factor("cup"), 10);
+    expect(factor("cup") * 16).toBeCloseTo(factor("gallon"), 8);
+  });
+
+  it("uses 240, 15 and 5 ml for US labels (21 CFR 101.9(b)(5)(viii)) and 250 ml for the metric cup", () => {
+    expect(["cup", "tbsp", "tsp"].map((id) => factor(id, "us-label"))).toEqual([240, 15, 5]);
+    expect(factor("cup", "metric")).toBe(250);
+  });
+});
+
+describe("finding a unit by what was written", () => {
+  const units = unitsFor("us-customary");
+  it.each([
+    ["T", "tbsp"],
+    ["t", "tsp"],
+    ["Tbsp.", "tbsp"],
+    ["OZ", "oz"],
+    ["pounds", "lb"],
+    ["Litres", "l"],
+    ["grammes", "g"],
+  ])("%s is %s", (written, id) => {
+    expect(findUnit(written, units)?.id).toBe(id);
+  });
+
+  it("knows no bunch, no stone and no nothing", () => {
+    expect(["bunch", "stone", ""].map((word) => findUnit(word, units))).toEqual([
+      undefined,
+      undefined,
+      undefined,
+    ]);
+  });
+});
