@@ -19,5 +19,7 @@ const project = (name, extra = {}) => ({
 
 export default {
   projects: [project("core"), project("contract"), project("server"), project("web")],
+  testTimeout: 30_000,
+  maxWorkers: 2,
   reporters: [["default", { summaryThreshold: 1000 }]],
 };

@@ -4,12 +4,12 @@ import { dayOf } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
 import type { Deps, Kit, UseCases } from "../kit.ts";
+import { askerOf } from "../kitchen/sessions.ts";
 import type { SessionRecord } from "../kitchen/store.ts";
 import type { Stores } from "../stores.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
 import type { Answer, Refusal } from "./refusal.ts";
 import type { ReplyCache } from "./reply-cache.ts";
-import { readToken, tokenHash } from "./session-cookie.ts";
 
 type Input = { params?: unknown; query?: unknown; body?: unknown };
 type AnyUseCase = (input: Input, kit: Kit) => Promise<Answer<unknown>>;
@@ -60,11 +60,6 @@ type Call = {
   readonly input: Input;
   readonly work: (kit: Kit) => Promise<Answer<unknown>>;
 };
-
-async function askerOf(c: Context, deps: Deps): Promise<SessionRecord | undefined> {
-  const token = readToken(c);
-  return token === undefined ? undefined : deps.database.door.findSession(tokenHash(token));
-}
 
 const kitOf = (stores: Stores, asker: SessionRecord, deps: Deps): Kit => {
   const now = deps.now();

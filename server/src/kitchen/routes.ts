@@ -5,7 +5,7 @@ import { problemReply } from "../http/problem.ts";
 import { dropToken, readToken, tokenHash } from "../http/session-cookie.ts";
 import type { Deps } from "../kit.ts";
 import { hashPassword, passwordFits } from "./passwords.ts";
-import { openSession, presentSession } from "./sessions.ts";
+import { askerOf, openSession, presentSession } from "./sessions.ts";
 import { firstSettings } from "./settings.ts";
 import type { KitchenRecord, MemberRecord } from "./store.ts";
 
@@ -37,8 +37,7 @@ export function mountFrontDoor(app: Hono, deps: Deps): void {
     return member ? welcome(c, member, deps) : problemReply(c, { status: 404, code: "no-demo-kitchen" });
   });
   on("currentSession", async (c) => {
-    const token = readToken(c);
-    const session = token === undefined ? undefined : await door.findSession(tokenHash(token));
+    const session = await askerOf(c, deps);
     return session
       ? c.json(presentSession(session))
       : problemReply(c, { status: 401, code: "session-expired" });
@@ -53,10 +52,10 @@ async function signIn(c: Context, body: InputOf<"signIn">["body"], deps: Deps): 
   return welcome(c, member, deps);
 }
 
-async function signOut(c: Context, { database: { door } }: Deps): Promise<Response> {
+async function signOut(c: Context, deps: Deps): Promise<Response> {
   const token = readToken(c);
-  const session = token === undefined ? undefined : await door.findSession(tokenHash(token));
-  if (token && session) await door.closeSession(session.kitchen.id, tokenHash(token));
+  const session = await askerOf(c, deps);
+  if (token && session) await deps.database.door.closeSession(session.kitchen.id, tokenHash(token));
   dropToken(c);
   return c.json({ done: true });
 }

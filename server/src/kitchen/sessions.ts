@@ -1,6 +1,6 @@
 import type { Session } from "@apron/contract";
 import type { Context } from "hono";
-import { giveToken, newToken, sessionDays, tokenHash } from "../http/session-cookie.ts";
+import { giveToken, newToken, readToken, sessionDays, tokenHash } from "../http/session-cookie.ts";
 import type { Deps } from "../kit.ts";
 import type { MemberRecord, SessionRecord } from "./store.ts";
 
@@ -21,12 +21,23 @@ export async function openSession(
   deps: Deps,
 ): Promise<SessionRecord | undefined> {
   const token = newToken();
-  await deps.database.door.openSession({
+  const now = deps.now();
+  const session = {
     tokenHash: tokenHash(token),
     memberId: member.id,
     kitchenId: member.kitchenId,
-    expiresAt: new Date(deps.now().getTime() + sessionDays * msPerDay),
-  });
+    expiresAt: new Date(now.getTime() + sessionDays * msPerDay),
+  };
+  await deps.database.door.openSession(session, now);
   giveToken(c, token, deps.secureCookies);
-  return deps.database.door.findSession(tokenHash(token));
+  return deps.database.door.findSession(tokenHash(token), now);
+}
+
+/** Who the request's cookie stands for, if its session still runs. */
+export async function askerOf(
+  c: Context,
+  deps: Pick<Deps, "database" | "now">,
+): Promise<SessionRecord | undefined> {
+  const token = readToken(c);
+  return token === undefined ? undefined : deps.database.door.findSession(tokenHash(token), deps.now());
 }

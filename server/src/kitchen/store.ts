@@ -33,8 +33,8 @@ export type FrontDoor = {
     name: string,
   ) => Promise<(MemberRecord & { readonly passwordHash: string }) | undefined>;
   readonly findDemoMember: () => Promise<MemberRecord | undefined>;
-  readonly findSession: (tokenHash: string) => Promise<SessionRecord | undefined>;
-  readonly openSession: (session: NewSession) => Promise<void>;
+  readonly findSession: (tokenHash: string, at: Date) => Promise<SessionRecord | undefined>;
+  readonly openSession: (session: NewSession, at: Date) => Promise<void>;
   readonly closeSession: (kitchenId: string, tokenHash: string) => Promise<void>;
   readonly createKitchen: (kitchen: KitchenRecord, members: readonly NewMember[]) => Promise<void>;
 };

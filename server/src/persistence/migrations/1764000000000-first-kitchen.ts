@@ -112,6 +112,7 @@ create table batch_input (
 create index batch_input_of_batch on batch_input (batch_id);
 create table trim (
   id uuid constraint trim_pk primary key,
+  seq bigserial not null,
   kitchen_id uuid not null references kitchen (id),
   lot_id uuid not null references lot (id),
   ingredient_id text not null,
@@ -140,6 +141,7 @@ create table trim_part (
 );
 create table entry (
   id uuid constraint entry_pk primary key,
+  seq bigserial not null,
   kitchen_id uuid not null references kitchen (id),
   lot_id uuid not null references lot (id),
   kind text not null,
@@ -151,7 +153,7 @@ create table entry (
   trim_id uuid references trim (id),
   constraint entry_grams_signed_only_when_corrected check (grams > 0 or kind = 'corrected')
 );
-create index entry_of_lot on entry (lot_id, at);
+create index entry_of_lot on entry (lot_id, seq);
 create table container (
   id uuid constraint container_pk primary key,
   kitchen_id uuid not null references kitchen (id),
@@ -232,12 +234,12 @@ create function find_demo_member()
   language sql stable security definer set search_path = pg_catalog, public as
   $$ select m.id, m.kitchen_id, m.name from member m join kitchen k on k.id = m.kitchen_id
      where k.demo order by m.created_at, m.name limit 1 $$;
-create function find_session(wanted text)
+create function find_session(wanted text, moment timestamptz)
   returns table (member_id uuid, member_name text, kitchen jsonb)
   language sql stable security definer set search_path = pg_catalog, public as
   $$ select m.id, m.name, to_jsonb(k) from session s
      join member m on m.id = s.member_id join kitchen k on k.id = s.kitchen_id
-     where s.token_hash = wanted and s.expires_at > now() $$;
+     where s.token_hash = wanted and s.expires_at > moment $$;
 `;
 
 const scoped = [
@@ -275,6 +277,7 @@ grant update on scale, recipe to apron_app;
 grant update (reply) on served_request to apron_app;
 grant update (place, note, spoils_on) on lot to apron_app;
 grant delete on session to apron_app;
+grant usage on all sequences in schema public to apron_app;
 grant execute on all functions in schema public to apron_app;
 `;
 

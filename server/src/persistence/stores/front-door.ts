@@ -33,11 +33,11 @@ export const frontDoorOf = (source: DataSource): FrontDoor => ({
     const [row] = await source.query<MemberFound[]>("select * from find_demo_member()");
     return row && memberOf(row);
   },
-  findSession: async (tokenHash) => {
-    const [row] = await source.query<SessionFound[]>("select * from find_session($1)", [tokenHash]);
+  findSession: async (tokenHash, at) => {
+    const [row] = await source.query<SessionFound[]>("select * from find_session($1, $2)", [tokenHash, at]);
     return row && { memberId: row.member_id, memberName: row.member_name, kitchen: row.kitchen };
   },
-  openSession: (session) => openSession(source, session),
+  openSession: (session, at) => openSession(source, session, at),
   closeSession: (kitchenId, tokenHash) =>
     source.transaction(async (em) => {
       await enterKitchen(em, kitchenId);
@@ -46,10 +46,10 @@ export const frontDoorOf = (source: DataSource): FrontDoor => ({
   createKitchen: (kitchen, members) => createKitchen(source, kitchen, members),
 });
 
-const openSession = (source: DataSource, session: NewSession): Promise<void> =>
+const openSession = (source: DataSource, session: NewSession, at: Date): Promise<void> =>
   source.transaction(async (em) => {
     await enterKitchen(em, session.kitchenId);
-    await em.query("delete from session where expires_at < now()");
+    await em.query("delete from session where expires_at < $1", [at]);
     await em.insert(SessionTable, { ...session });
   });
 

@@ -13,7 +13,7 @@ const lotOf = ({ kitchenId: _kitchen, createdAt: _created, ingredientId, ...row 
   place: row.place as LotRecord["place"],
 });
 
-const entryOf = ({ kitchenId: _kitchen, ...row }: EntryRow): EntryRecord => ({
+const entryOf = ({ kitchenId: _kitchen, seq: _seq, ...row }: EntryRow): EntryRecord => ({
   ...row,
   kind: row.kind as EntryRecord["kind"],
 });
@@ -69,7 +69,7 @@ async function entriesWithNames(
   em: EntityManager,
   lotId: string,
 ): Promise<(EntryRecord & { readonly by: string })[]> {
-  const rows = await em.find(EntryTable, { where: { lotId }, order: { at: "ASC", id: "ASC" } });
+  const rows = await em.find(EntryTable, { where: { lotId }, order: { seq: "ASC" } });
   const names = await em.query<{ id: string; name: string }[]>("select id, name from member");
   const nameOf = new Map(names.map((m) => [m.id, m.name]));
   return rows.map((row) => ({ ...entryOf(row), by: nameOf.get(row.memberId) ?? "" }));

@@ -7,7 +7,7 @@ export const trimStoreOf = (em: EntityManager, kitchenId: string): TrimStore => 
   learned: async (ingredients) => {
     const rows = await em.find(TrimTable, {
       where: { learned: true, ...(ingredients === "all" ? {} : { ingredientId: In([...ingredients]) }) },
-      order: { at: "ASC", id: "ASC" },
+      order: { at: "ASC", seq: "ASC" },
     });
     return rows.map((row): LearnedWeighing => ({
       ingredient: row.ingredientId,

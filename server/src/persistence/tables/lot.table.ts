@@ -1,5 +1,13 @@
-import { EntitySchema } from "typeorm";
+import { EntitySchema, type EntitySchemaColumnOptions } from "typeorm";
 import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
+
+/** The order things were written down in; two of them may share an instant. */
+const seq: EntitySchemaColumnOptions = {
+  type: "bigint",
+  generated: "increment",
+  insert: false,
+  update: false,
+};
 
 export type LotRow = {
   id: string;
@@ -60,6 +68,7 @@ export const LotTable = new EntitySchema<LotRow>({
 
 export type EntryRow = {
   id: string;
+  seq: string;
   kitchenId: string;
   lotId: string;
   kind: string;
@@ -75,6 +84,7 @@ export const EntryTable = new EntitySchema<EntryRow>({
   name: "entry",
   columns: {
     id: key(uuid),
+    seq,
     kitchenId: named("kitchen_id", uuid),
     lotId: named("lot_id", uuid),
     kind: text,
@@ -86,11 +96,12 @@ export const EntryTable = new EntitySchema<EntryRow>({
     trimId: named("trim_id", optional(uuid)),
   },
   checks: [{ name: "entry_grams_signed_only_when_corrected", expression: "grams > 0 or kind = 'corrected'" }],
-  indices: [{ name: "entry_of_lot", columns: ["lotId", "at"] }],
+  indices: [{ name: "entry_of_lot", columns: ["lotId", "seq"] }],
 });
 
 export type TrimRow = {
   id: string;
+  seq: string;
   kitchenId: string;
   lotId: string;
   ingredientId: string;
@@ -110,6 +121,7 @@ export const TrimTable = new EntitySchema<TrimRow>({
   name: "trim",
   columns: {
     id: key(uuid),
+    seq,
     kitchenId: named("kitchen_id", uuid),
     lotId: named("lot_id", uuid),
     ingredientId: named("ingredient_id", text),
