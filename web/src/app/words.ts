@@ -63,6 +63,8 @@ const sentences: Readonly<Record<string, (m: Measurements) => string>> = {
   "grams-not-positive": () => "Say how much was used, or take the line out.",
   "not-in-this-line": () => "This line does not take that ingredient.",
   "never-raw": () => "This must never be eaten raw.",
+  "line-unknown": () => "The recipe has changed since: that line is no longer in it. Open it again.",
+  "withdrawal-unknown": () => "There is nothing to put back.",
   "nothing-used": () => "Nothing was used, so nothing was made.",
   "output-over-inputs": () => "The dish cannot weigh that much more than what went in.",
   "containers-too-small": (m) =>

@@ -1,0 +1,126 @@
+import { expect, test } from "@playwright/test";
+import { ask, notice, pileOnScale, signInDemo } from "./cook.ts";
+
+/** The whole path once, as a cook walks it: weighed in, trimmed, matched, made, put by, taken out. */
+test("a weighed glut becomes a labelled batch", async ({ page }) => {
+  await signInDemo(page);
+
+  await test.step("Basket: chard by its US name, off the scale", async () => {
+    await page.getByRole("link", { name: /^Basket/ }).click();
+    await pileOnScale(page, 1310);
+    await page.getByLabel("What came in").fill("swiss ch");
+    await page.getByRole("option", { name: "chard" }).first().click();
+    await page.keyboard.press("w");
+    await expect(page.getByLabel("Weight or measure")).toHaveValue("1310 g");
+    await page.getByLabel("Bed or stall").fill("far bed");
+    await page.getByRole("button", { name: "Log it" }).click();
+    await expect(notice(page)).toContainText("1.31 kg chard logged");
+    await expect(page.getByRole("article").filter({ hasText: "far bed" })).toContainText("1.31 kg");
+  });
+
+  await test.step("Basket: a loose measure shows its grams with their range before it is logged", async () => {
+    await page.getByLabel("What came in").fill("lovage");
+    await page.getByRole("option", { name: "lovage" }).first().click();
+    await page.getByLabel("Weight or measure").fill("2 bunches");
+    await expect(page.locator("#lot-amount-problem, #lot-amount-hint").first()).toBeVisible();
+    await page.getByLabel("What came in").fill("chard");
+    await page.getByRole("option", { name: "chard" }).first().click();
+    await expect(page.locator("#lot-amount-hint")).toHaveText("about 700 g (500–900 g)");
+    await page.getByText("How this came about").click();
+    await expect(page.getByText(/2 × bunch of 350 g/)).toBeVisible();
+    await page.getByLabel("Weight or measure").fill("");
+  });
+
+  await test.step("Trim: weigh what is usable; everything closes to the gram", async () => {
+    await page
+      .getByRole("article")
+      .filter({ hasText: "far bed" })
+      .getByRole("button", { name: "Trim" })
+      .click();
+    const bench = page.getByRole("form", { name: "Trim bench" });
+    await expect(bench.getByText("1.31 kg raw")).toBeVisible();
+    await expect(bench.getByText(/should leave/)).toBeVisible();
+    await pileOnScale(page, 838);
+    await bench.getByLabel("Usable", { exact: true }).press("w");
+    await bench.getByLabel(/^stems/).fill("400");
+    await expect(bench.getByTestId("balance")).toHaveText(
+      /1\.31 kg = 838 g usable \+ 400 g stems \+ \d+ g ends \+ \d+ g lost/,
+    );
+    await bench.getByRole("button", { name: "Record the trim" }).click();
+    await expect(notice(page)).toContainText("838 g chard ready");
+    await expect(notice(page)).toContainText("has learned from it");
+  });
+
+  await test.step("Match: the dishes that save most stand first", async () => {
+    await page.getByRole("link", { name: /^Match/ }).click();
+    const pesto = page.getByRole("article").filter({ hasText: "Chard and hazelnut pesto" });
+    await expect(pesto).toContainText("used up");
+    await expect(pesto.getByText(/sets the limit|can be eaten|rescue less/)).toBeVisible();
+    await pesto.getByRole("button", { name: /Make/ }).click();
+  });
+
+  await test.step("Make: scaled to all of the chard, measured, put by in jars with a dated reason", async () => {
+    await expect(page.getByRole("heading", { name: "Chard and hazelnut pesto" })).toBeVisible();
+    await page.getByLabel("Servings").fill("10");
+    await page.getByLabel("Servings").press("Enter");
+    await expect(page.getByText("10 servings ÷ 10 a batch = 1 batches")).toBeVisible();
+    const estimate = page.getByRole("button", { name: "Trimmed: use the estimate" });
+    if (await estimate.isVisible()) {
+      await estimate.click();
+      await expect(estimate).toBeHidden();
+    }
+    await expect(page.getByText(/\((\+|−)\d+ %\)/).first()).toBeVisible();
+    await page.getByRole("button", { name: /200 ml jar ?fridge/ }).click();
+    await expect(page.getByText("Safety sets this limit: acid or salt by taste buys no days.")).toBeVisible();
+    await expect(page.getByText(/There is no tested home-canning process/)).toBeVisible();
+    await page.getByRole("button", { name: "Made: put it by" }).click();
+    await expect(notice(page)).toContainText("Chard and hazelnut pesto put by in 3 × 200 ml jar");
+  });
+
+  await test.step("Larder: it stands by its date; a portion is taken and put back", async () => {
+    const row = page.getByRole("article").filter({ hasText: "3 × 200 ml jar" });
+    await expect(row).toContainText("10 portions");
+    await row.getByRole("button", { name: "Take one portion" }).click();
+    await expect(row).toContainText("9 portions");
+    await notice(page).getByRole("button", { name: "Undo" }).click();
+    await expect(row).toContainText("10 portions");
+  });
+
+  await test.step("Label: the cautious date, the allergens, a code to find it again", async () => {
+    await page
+      .getByRole("article")
+      .filter({ hasText: "3 × 200 ml jar" })
+      .getByRole("link", { name: /^Label of/ })
+      .click();
+    const label = page.getByRole("article", { name: "Label to print" });
+    await expect(label).toContainText("Use by");
+    await expect(label).toContainText(/Contains: .*nuts/);
+    await expect(label.locator("img")).toHaveAttribute("src", /^data:image\/png/);
+    await expect(page.getByText(/licensed process authority decide/)).toBeVisible();
+  });
+
+  await test.step("the lots were drawn down by what was used", async () => {
+    const { lots } = await ask<{ lots: { source: { note: string }; state: string; grams: number }[] }>(
+      page,
+      "/api/lots?text=chard&limit=200",
+    );
+    const chard = lots.filter((l) => l.source.note === "far bed" && l.state === "usable");
+    expect(chard.reduce((g, l) => g + l.grams, 0)).toBeLessThan(838);
+  });
+});
+
+test("what was opened and not used up goes back as a dated lot", async ({ page }) => {
+  await signInDemo(page);
+  await page.goto("/cook/plum-and-mustard-dressing");
+  const estimate = page.getByRole("button", { name: "Trimmed: use the estimate" });
+  await expect(page.getByRole("heading", { name: "Plum and mustard dressing" })).toBeVisible();
+  if (await estimate.isVisible()) await estimate.click();
+  await page.getByRole("combobox", { name: "Opened and left over" }).click();
+  await page.getByRole("option", { name: "Dijon mustard" }).click();
+  await page.getByLabel("Dijon mustard", { exact: true }).fill("120");
+  await page.getByRole("button", { name: "Made: put it by" }).click();
+  await expect(page.getByRole("heading", { name: "Larder" })).toBeVisible();
+  await page.goto("/basket");
+  await page.getByLabel("Find a lot by any name").fill("dijon");
+  await expect(page.getByRole("article").filter({ hasText: "Dijon mustard" })).toContainText("opened");
+});

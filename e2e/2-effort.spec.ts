@@ -1,0 +1,109 @@
+import { expect, test } from "@playwright/test";
+import { ask, Effort, logLot, notice, pileOnScale, signInDemo, tell } from "./cook.ts";
+
+/** Clicks and keys, each counted as one; piling produce on the scale is the cook's own hands. */
+test.beforeEach(async ({ page }) => {
+  await signInDemo(page);
+});
+
+test("log a weighed lot in at most 6", async ({ page }) => {
+  await pileOnScale(page, 430);
+  const effort = new Effort(page);
+  await effort.type("run");
+  await expect(page.getByRole("option").first()).toHaveText(/runner bean/);
+  await effort.press("Enter");
+  await expect(page.getByLabel("Weight or measure")).toBeFocused();
+  await effort.press("w");
+  await effort.press("Enter");
+  await expect(notice(page)).toContainText("430 g runner bean logged");
+  expect(effort.spent).toBeLessThanOrEqual(6);
+});
+
+test("log a weighed lot from the chips in at most 6", async ({ page }) => {
+  await pileOnScale(page, 790);
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("list", { name: "Logged most" }).getByRole("button").first());
+  await effort.press("w");
+  await effort.press("Enter");
+  await expect(notice(page)).toContainText("790 g");
+  expect(effort.spent).toBeLessThanOrEqual(6);
+});
+
+test("record a trim in at most 5", async ({ page }) => {
+  const { lots } = await ask<{ lots: { id: string; grams: number }[] }>(page, "/api/lots?state=raw&limit=1");
+  const { methods } = await ask<{ methods: { usable: { value: number } }[] }>(
+    page,
+    `/api/lots/${lots[0]?.id}/trim-options`,
+  );
+  await pileOnScale(page, Math.round(methods[0]?.usable.value ?? 0));
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("link", { name: /^Trim/ }));
+  await expect(page.getByLabel("Usable", { exact: true })).toBeFocused();
+  await effort.press("w");
+  await effort.press("Enter");
+  await expect(notice(page)).toContainText("ready, use by");
+  expect(effort.spent).toBeLessThanOrEqual(5);
+});
+
+test("see the best use of today's surplus in at most 2", async ({ page }) => {
+  await expect(page.getByText("Best use of today's surplus")).toBeVisible();
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("link", { name: /^Match/ }));
+  await expect(page.getByRole("article").first()).toContainText("used up");
+  expect(effort.spent).toBeLessThanOrEqual(2);
+});
+
+test("scale a recipe to all of a lot in at most 3", async ({ page }) => {
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("button", { name: "Make this" }));
+  const group = page.getByRole("group", { name: "How much to make" });
+  const lot = group.getByRole("button").first();
+  await effort.click(lot);
+  await expect(lot).toHaveAttribute("aria-pressed", "true");
+  await expect(group.getByText(/g a batch = [\d.]+ batches/)).toBeVisible();
+  expect(effort.spent).toBeLessThanOrEqual(3);
+});
+
+test("log a finished batch into three jars in at most 8", async ({ page }) => {
+  await logLot(page, "carrot-tops", "300");
+  await page.goto("/cook/carrot-top-pesto");
+  await expect(page.getByRole("heading", { name: "Carrot-top pesto with sunflower seeds" })).toBeVisible();
+  const effort = new Effort(page);
+  const estimate = page.getByRole("button", { name: "Trimmed: use the estimate" });
+  if (await estimate.isVisible()) {
+    await effort.click(estimate);
+    await expect(estimate).toBeHidden();
+  }
+  await effort.click(page.getByRole("button", { name: /200 ml jar ?fridge/ }));
+  while ((await page.getByLabel("How many").inputValue()) !== "3")
+    await effort.click(page.getByRole("button", { name: "One more" }));
+  await effort.click(page.getByRole("button", { name: "Made: put it by" }));
+  await expect(notice(page)).toContainText("put by in 3 × 200 ml jar");
+  expect(effort.spent).toBeLessThanOrEqual(8);
+});
+
+test("take one portion from the larder in at most 3", async ({ page }) => {
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("link", { name: /^Larder/ }));
+  await effort.click(page.getByRole("button", { name: /^Take one portion/ }).first());
+  await expect(notice(page)).toContainText("taken");
+  expect(effort.spent).toBeLessThanOrEqual(3);
+});
+
+test("the next estimate is better after weighing", async ({ page }) => {
+  const lot = await logLot(page, "fennel-bulb", "800");
+  const before = await ask<{
+    methods: { method: string; next: { low: number; high: number }; ownWeighings: number }[];
+  }>(page, `/api/lots/${lot.id}/trim-options`);
+  const usual = before.methods[0];
+  await tell(page, "/api/trims", {
+    id: crypto.randomUUID(),
+    lotId: lot.id,
+    method: usual?.method,
+    rawG: 800,
+    usableG: 560,
+  });
+  const again = await logLot(page, "fennel-bulb", "800");
+  await page.goto(`/trim/${again.id}`);
+  await expect(page.getByRole("img", { name: /this kitchen expects .* from 1 weighings/ })).toBeVisible();
+});

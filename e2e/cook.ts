@@ -1,0 +1,79 @@
+import { expect, type Locator, type Page } from "@playwright/test";
+
+/** Counts what a cook does: every click and every key. */
+export class Effort {
+  private clicks = 0;
+  private keys = 0;
+
+  constructor(private readonly page: Page) {}
+
+  async click(target: Locator): Promise<void> {
+    this.clicks++;
+    await target.click();
+  }
+
+  async type(text: string): Promise<void> {
+    this.keys += text.length;
+    await this.page.keyboard.type(text, { delay: 15 });
+  }
+
+  async press(key: string): Promise<void> {
+    this.keys++;
+    await this.page.keyboard.press(key);
+  }
+
+  get spent(): number {
+    return this.clicks + this.keys;
+  }
+}
+
+export async function signInDemo(page: Page): Promise<void> {
+  await page.goto("/sign-in");
+  await page.getByRole("button", { name: "Sign in as Wren" }).click();
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+}
+
+/** Puts produce on the simulated scale, as a hand would, and waits until it is steady. */
+export async function pileOnScale(page: Page, grams: number): Promise<void> {
+  await page.request.post("/api/devices/scale/pile", { data: { grams } });
+  const shown = grams >= 1000 ? `${Number((grams / 1000).toFixed(2))} kg` : `${grams} g`;
+  const dock = page.getByRole("region", { name: "Kitchen scale" });
+  await expect(dock.getByTestId("scale-reading")).toHaveText(shown);
+  await expect(dock.getByText("steady")).toBeVisible();
+}
+
+/** Asks the API as the signed-in browser does. */
+export async function ask<Reply>(page: Page, path: string): Promise<Reply> {
+  const response = await page.request.get(path);
+  expect(response.ok()).toBe(true);
+  return (await response.json()) as Reply;
+}
+
+/** Writes through the API with a key of its own. */
+export async function tell<Reply>(page: Page, path: string, data: unknown): Promise<Reply> {
+  const response = await page.request.post(path, {
+    data,
+    headers: { "Idempotency-Key": crypto.randomUUID() },
+  });
+  expect(response.ok(), await response.text()).toBe(true);
+  return (await response.json()) as Reply;
+}
+
+/** Logs a lot through the API, for tests that begin later in the work. */
+export const logLot = (
+  page: Page,
+  ingredient: string,
+  amount: string,
+  since?: string,
+): Promise<{ id: string; grams: number }> =>
+  tell(page, "/api/lots", {
+    id: crypto.randomUUID(),
+    ingredient,
+    amount,
+    place: "fridge",
+    since: since ?? new Date(Date.now() - new Date().getTimezoneOffset() * 60_000).toISOString().slice(0, 10),
+    source: { kind: "own-bed", note: "test bed" },
+  });
+
+export const notice = (page: Page): Locator =>
+  page.getByRole("status").filter({ has: page.getByRole("button", { name: "Close this notice" }) });

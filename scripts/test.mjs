@@ -1,0 +1,131 @@
+import { mkdirSync, readFileSync, rmSync } from "node:fs";
+import { createServer } from "node:net";
+import { spawn } from "node:child_process";
+import { join } from "node:path";
+import { prepareBuild, prepareChromium, preparePackages, preparePostgres } from "./prepare.mjs";
+import { follow, root, say } from "./run.mjs";
+import { withThrowawayDatabase } from "./with-database.mjs";
+
+const results = join(root, "test-results");
+const counts = { passed: 0, failed: 0 };
+const count = (passed, failed) => {
+  counts.passed += passed;
+  counts.failed += failed;
+};
+
+/** A check that passes or fails as a whole: counted as one. */
+async function check(name, command, args) {
+  say(name);
+  const code = await follow(command, args);
+  count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
+  if (code !== 0) say(`FAILED: ${name}`);
+}
+
+async function jest() {
+  const outputFile = join(results, "jest.json");
+  await withThrowawayDatabase(async (url) => {
+    const env = { ...process.env, TEST_DATABASE_URL: url };
+    const args = [
+      "--experimental-vm-modules",
+      "--no-warnings",
+      "node_modules/jest/bin/jest.js",
+      "--json",
+      `--outputFile=${outputFile}`,
+    ];
+    await follow(process.execPath, args, { env });
+  });
+  const { numPassedTests, numFailedTests, numFailedTestSuites, numPendingTests } = JSON.parse(
+    readFileSync(outputFile, "utf8"),
+  );
+  // A suite that could not even start fails no test of its own; a skipped test is no pass.
+  count(numPassedTests, Math.max(numFailedTests, numFailedTestSuites > 0 ? 1 : 0) + numPendingTests);
+}
+
+const freePort = () =>
+  new Promise((done) => {
+    const probe = createServer().listen(0, "127.0.0.1", () => {
+      const { port } = probe.address();
+      probe.close(() => done(port));
+    });
+  });
+
+/** Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready. */
+async function startProgram(args) {
+  const port = await freePort();
+  const data = join(root, ".test-data", `e2e-${port}`);
+  const env = { ...process.env, PORT: String(port), APRON_DATA: data, HOST: "127.0.0.1" };
+  delete env.DATABASE_URL;
+  const child = spawn(process.execPath, ["scripts/start.mjs", ...args], {
+    cwd: root,
+    env,
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  const ended = new Promise((done) => child.once("exit", done));
+  await new Promise((done, fail) => {
+    child.stdout.on("data", (text) => String(text).includes("is ready at") && done());
+    child.once("exit", (code) => fail(new Error(`the program ended with ${code} before it was ready`)));
+  });
+  const stop = async () => {
+    child.kill("SIGTERM");
+    await ended;
+    rmSync(data, { recursive: true, force: true });
+  };
+  return { url: `http://127.0.0.1:${port}`, stop };
+}
+
+async function browsers() {
+  const outputFile = join(results, "e2e.json");
+  rmSync(outputFile, { force: true });
+  const [demo, empty] = [await startProgram([]), await startProgram(["--empty"])];
+  try {
+    const env = {
+      ...process.env,
+      E2E_DEMO_URL: demo.url,
+      E2E_EMPTY_URL: empty.url,
+      CHROMIUM: prepareChromium(),
+      E2E_RESULTS: outputFile,
+    };
+    await follow(
+      process.execPath,
+      ["node_modules/@playwright/test/cli.js", "test", "--config", "e2e/playwright.config.ts"],
+      { env },
+    );
+  } finally {
+    await Promise.all([demo.stop(), empty.stop()]);
+  }
+  const { stats } = JSON.parse(readFileSync(outputFile, "utf8"));
+  count(stats.expected, stats.unexpected + stats.flaky + stats.skipped);
+}
+
+const steps = {
+  types: () => check("types", "npm", ["run", "--silent", "typecheck"]),
+  lint: () => check("lint", "npm", ["run", "--silent", "lint"]),
+  format: () => check("format", "npm", ["run", "--silent", "format:check"]),
+  dependencies: () => check("dependency rules", "npm", ["run", "--silent", "depcheck"]),
+  unused: () => check("unused code", "npm", ["run", "--silent", "unused"]),
+  jest,
+  browsers,
+};
+
+/** `npm test` runs everything; `npm test -- types jest` runs some of it. */
+async function main() {
+  preparePackages();
+  preparePostgres();
+  prepareChromium();
+  prepareBuild();
+  mkdirSync(results, { recursive: true });
+  const asked = process.argv.slice(2);
+  for (const [name, step] of Object.entries(steps)) {
+    if (asked.length > 0 && !asked.includes(name)) continue;
+    try {
+      await step();
+    } catch (error) {
+      say(`FAILED: ${name}: ${error.message}`);
+      count(0, 1);
+    }
+  }
+  process.stdout.write(`${counts.passed} passed, ${counts.failed} failed\n`);
+  process.exit(counts.failed === 0 && counts.passed > 0 ? 0 : 1);
+}
+
+await main();

@@ -1,0 +1,87 @@
+import { readFileSync, readdirSync, statSync } from "node:fs";
+import { join } from "node:path";
+import { describe, expect, it } from "@jest/globals";
+import { ApiProblem } from "../src/app/api.ts";
+import { sentenceFor, sentenceOf } from "../src/app/words.ts";
+
+const root = new URL("../..", import.meta.url).pathname;
+const sources = (folder: string): string[] =>
+  readdirSync(folder).flatMap((name) => {
+    const path = join(folder, name);
+    if (statSync(path).isDirectory()) return sources(path);
+    return name.endsWith(".ts") && !name.endsWith(".test.ts") ? [path] : [];
+  });
+
+const fallback = sentenceFor({ code: "no such code at all" });
+
+/** Codes that only other programs meet: the web client never causes them, or they are our own mistakes. */
+const notForCooks = [
+  "idempotency-key-missing",
+  "json-expected",
+  "malformed-json",
+  "body-too-large",
+  "no-such-route",
+  "not-allowed",
+  "internal",
+  "database-silent",
+];
+
+function codesIn(path: string): string[] {
+  const text = readFileSync(path, "utf8");
+  const patterns = [/code: "([a-z-]+)"/g, /(?:conflict|notFound|refusal)\((?:\d+, )?"([a-z-]+)"/g];
+  return patterns.flatMap((pattern) => [...text.matchAll(pattern)].map((m) => m[1] ?? ""));
+}
+
+describe("every refusal has words", () => {
+  const codes = [
+    ...new Set([...sources(`${root}core/src`), ...sources(`${root}server/src`)].flatMap(codesIn)),
+  ].filter((code) => !notForCooks.includes(code));
+
+  it("finds the refusals of core and server", () => {
+    expect(codes.length).toBeGreaterThan(40);
+    expect(codes).toEqual(
+      expect.arrayContaining(["usable-over-raw", "more-than-on-hand", "containers-too-small", "never-raw"]),
+    );
+  });
+
+  it.each(codes)("%s", (code) => {
+    const sentence = sentenceFor({
+      code,
+      text: "plenty",
+      grams: 100,
+      atMostG: 250_000,
+      unit: "wheelbarrow",
+      word: "wheelbarrow",
+      known: ["bunch", "cup-chopped"],
+      usableG: 501,
+      rawG: 500,
+      fraction: 0.1,
+      expected: { low: 0.5, high: 0.7 },
+      partsG: 300,
+      restG: 200,
+      askedG: 200,
+      onHandG: 100,
+      atMost: 50,
+      capacityG: 361,
+    });
+    expect(sentence).not.toBe(fallback);
+    expect(sentence).not.toMatch(/undefined|NaN|\[object/);
+    expect(sentence).toMatch(/[.!?]$/);
+  });
+});
+
+describe("sentences", () => {
+  it("carry the measurements", () => {
+    expect(sentenceFor({ code: "usable-over-raw", usableG: 501, rawG: 500 })).toBe(
+      "501 g usable out of 500 g cannot be: more out than in.",
+    );
+    expect(
+      sentenceFor({ code: "measure-unknown", word: "wheelbarrow", known: ["bunch", "cup-chopped"] }),
+    ).toContain("bunch, cup chopped");
+  });
+
+  it("speak for a problem of the server's and stay calm about anything else", () => {
+    expect(sentenceOf(new ApiProblem("lot-empty", 409))).toBe("Nothing is left of this lot.");
+    expect(sentenceOf(new Error("boom"))).toBe(fallback);
+  });
+});
