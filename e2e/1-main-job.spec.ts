@@ -8,10 +8,10 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
   await test.step("Basket: chard by its US name, off the scale", async () => {
     await page.getByRole("link", { name: /^Basket/ }).click();
     await pileOnScale(page, 1310);
-    await page.getByLabel("What came in").fill("swiss ch");
+    await page.getByLabel("What came in", { exact: true }).fill("swiss ch");
     await page.getByRole("option", { name: "chard" }).first().click();
     await page.keyboard.press("w");
-    await expect(page.getByLabel("Weight or measure")).toHaveValue("1310 g");
+    await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("1310 g");
     await page.getByLabel("Bed or stall").fill("far bed");
     await page.getByRole("button", { name: "Log it" }).click();
     await expect(notice(page)).toContainText("1.31 kg chard logged");
@@ -19,16 +19,16 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
   });
 
   await test.step("Basket: a loose measure shows its grams with their range before it is logged", async () => {
-    await page.getByLabel("What came in").fill("lovage");
+    await page.getByLabel("What came in", { exact: true }).fill("lovage");
     await page.getByRole("option", { name: "lovage" }).first().click();
-    await page.getByLabel("Weight or measure").fill("2 bunches");
+    await page.getByLabel("Weight or measure", { exact: true }).fill("2 bunches");
     await expect(page.locator("#lot-amount-problem, #lot-amount-hint").first()).toBeVisible();
-    await page.getByLabel("What came in").fill("chard");
+    await page.getByLabel("What came in", { exact: true }).fill("chard");
     await page.getByRole("option", { name: "chard" }).first().click();
     await expect(page.locator("#lot-amount-hint")).toHaveText("about 700 g (500–900 g)");
     await page.getByText("How this came about").click();
     await expect(page.getByText(/2 × bunch of 350 g/)).toBeVisible();
-    await page.getByLabel("Weight or measure").fill("");
+    await page.getByLabel("Weight or measure", { exact: true }).fill("");
   });
 
   await test.step("Trim: weigh what is usable; everything closes to the gram", async () => {

@@ -12,7 +12,7 @@ test("log a weighed lot in at most 6", async ({ page }) => {
   await effort.type("run");
   await expect(page.getByRole("option").first()).toHaveText(/runner bean/);
   await effort.press("Enter");
-  await expect(page.getByLabel("Weight or measure")).toBeFocused();
+  await expect(page.getByLabel("Weight or measure", { exact: true })).toBeFocused();
   await effort.press("w");
   await effort.press("Enter");
   await expect(notice(page)).toContainText("430 g runner bean logged");

@@ -10,9 +10,9 @@ const lotsOf = async (page: Parameters<typeof ask>[0], text: string): Promise<nu
 
 test("a wrong weight keeps what was typed and says what is wrong at the field", async ({ page }) => {
   const before = await lotsOf(page, "kale");
-  await page.getByLabel("What came in").fill("kale");
+  await page.getByLabel("What came in", { exact: true }).fill("kale");
   await page.getByRole("option", { name: "kale" }).first().click();
-  const amount = page.getByLabel("Weight or measure");
+  const amount = page.getByLabel("Weight or measure", { exact: true });
   for (const [typed, sentence] of [
     ["-430", "The amount must be more than nothing."],
     ["0", "The amount must be more than nothing."],
@@ -25,7 +25,7 @@ test("a wrong weight keeps what was typed and says what is wrong at the field", 
     await page.getByRole("button", { name: "Log it" }).click();
     await expect(page.locator("#lot-amount-problem")).toContainText(sentence);
     await expect(amount).toHaveValue(typed);
-    await expect(page.getByLabel("What came in")).toHaveValue("kale");
+    await expect(page.getByLabel("What came in", { exact: true })).toHaveValue("kale");
   }
   expect(await lotsOf(page, "kale")).toBe(before);
 });
@@ -34,26 +34,26 @@ test("no ingredient, an unknown one and a foraged umbellifer are refused at thei
   page,
 }) => {
   await page.goto("/basket");
-  await page.getByLabel("What came in").fill("moonflower");
-  await page.getByLabel("Weight or measure").fill("200");
+  await page.getByLabel("What came in", { exact: true }).fill("moonflower");
+  await page.getByLabel("Weight or measure", { exact: true }).fill("200");
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.locator("#lot-ingredient-problem")).toBeVisible();
-  await page.getByLabel("What came in").fill("parsley");
+  await page.getByLabel("What came in", { exact: true }).fill("parsley");
   await page.getByRole("option", { name: "parsley" }).first().click();
   await page.getByRole("combobox", { name: "From" }).click();
   await page.getByRole("option", { name: "Foraged" }).click();
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.getByText(/hemlock and fool's parsley/)).toBeVisible();
-  await expect(page.getByLabel("Weight or measure")).toHaveValue("200");
+  await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("200");
 });
 
 test("a draft survives a reload", async ({ page }) => {
-  await page.getByLabel("What came in").fill("plum");
+  await page.getByLabel("What came in", { exact: true }).fill("plum");
   await page.getByRole("option", { name: "plum" }).first().click();
-  await page.getByLabel("Weight or measure").fill("1.2 kg");
+  await page.getByLabel("Weight or measure", { exact: true }).fill("1.2 kg");
   await page.reload();
-  await expect(page.getByLabel("What came in")).toHaveValue("plum");
-  await expect(page.getByLabel("Weight or measure")).toHaveValue("1.2 kg");
+  await expect(page.getByLabel("What came in", { exact: true })).toHaveValue("plum");
+  await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("1.2 kg");
 });
 
 test("more usable than raw is refused, an unlikely weighing is questioned and may stand", async ({
@@ -116,38 +116,38 @@ test("two jars that cannot hold it are refused with the figures", async ({ page 
 
 test("an expired session asks again and keeps what was typed", async ({ page, context }) => {
   await page.goto("/basket");
-  await page.getByLabel("What came in").fill("tomatillo");
+  await page.getByLabel("What came in", { exact: true }).fill("tomatillo");
   await page.getByRole("option", { name: "tomatillo" }).first().click();
-  await page.getByLabel("Weight or measure").fill("640");
+  await page.getByLabel("Weight or measure", { exact: true }).fill("640");
   await context.clearCookies();
-  await page.getByRole("button", { name: "Log it" }).click();
+  // The scale is read all the time, so the next reading already finds the session gone.
   const dialog = page.getByRole("dialog", { name: "You were signed out" });
   await expect(dialog).toBeVisible();
   await dialog.getByRole("button", { name: "Sign in as Wren" }).click();
   await expect(dialog).toBeHidden();
-  await expect(page.getByLabel("Weight or measure")).toHaveValue("640");
+  await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("640");
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(notice(page)).toContainText("640 g tomatillo logged");
 });
 
 test("a double click logs once", async ({ page }) => {
   const before = await lotsOf(page, "beetroot");
-  await page.getByLabel("What came in").fill("beetroot");
+  await page.getByLabel("What came in", { exact: true }).fill("beetroot");
   await page.getByRole("option", { name: "beetroot" }).first().click();
-  await page.getByLabel("Weight or measure").fill("555");
+  await page.getByLabel("Weight or measure", { exact: true }).fill("555");
   await page.getByRole("button", { name: "Log it" }).dblclick();
   await expect(notice(page)).toContainText("555 g beetroot logged");
   expect(await lotsOf(page, "beetroot")).toBe(before + 1);
 });
 
 test("without the network the entry stays, and goes out when it is back", async ({ page, context }) => {
-  await page.getByLabel("What came in").fill("sorrel");
+  await page.getByLabel("What came in", { exact: true }).fill("sorrel");
   await page.getByRole("option", { name: "sorrel" }).first().click();
-  await page.getByLabel("Weight or measure").fill("85");
+  await page.getByLabel("Weight or measure", { exact: true }).fill("85");
   await context.setOffline(true);
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.getByText(/The kitchen cannot be reached/)).toBeVisible();
-  await expect(page.getByLabel("Weight or measure")).toHaveValue("85");
+  await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("85");
   await context.setOffline(false);
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(notice(page)).toContainText("85 g sorrel logged");

@@ -17,7 +17,9 @@ const fillers = (text: string): Filler[] =>
   });
 
 /** A line written as "chard kale:0.5"; raw on the plate unless said otherwise. */
-export const aLine = (id: string, grams: number, text: string, extra: Partial<Line> = {}): Line => ({
+export const aLine = (
+  ...[id, grams, text, extra = {}]: [id: string, grams: number, text: string, extra?: Partial<Line>]
+): Line => ({
   id,
   role: "green",
   grams,
@@ -56,10 +58,12 @@ export const aKitchen = (extra: Partial<MatchKitchen> = {}): MatchKitchen => ({
 });
 
 export const someStock = (
-  lotId: string,
-  ingredient: string,
-  grams: number,
-  extra: Partial<MatchStock> = {},
+  ...[lotId, ingredient, grams, extra = {}]: [
+    lotId: string,
+    ingredient: string,
+    grams: number,
+    extra?: Partial<MatchStock>,
+  ]
 ): MatchStock => ({
   lotId,
   ingredient,

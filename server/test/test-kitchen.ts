@@ -10,7 +10,7 @@ import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";
 
 /** A made answer of the app: what came back, typed for the happy path; tests look at `status` first. */
-export type Answered<Name extends EndpointName> = {
+type Answered<Name extends EndpointName> = {
   readonly status: number;
   readonly body: ReplyOf<Name>;
   readonly problem: { code?: string; field?: string; measurements?: Record<string, unknown> };

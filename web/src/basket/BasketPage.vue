@@ -103,13 +103,14 @@ const goneOff = useGoneOff();
 
 .filters {
   display: flex;
+  flex-wrap: wrap;
   gap: 0.6rem;
   margin-bottom: 0.4rem;
 }
 
 @media (max-width: 1100px) {
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

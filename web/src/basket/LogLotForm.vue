@@ -9,7 +9,7 @@ import { useNotices } from "../app/notices.ts";
 import { useIngredients } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import { useSubmit } from "../app/use-submit.ts";
-import { useWeightSource } from "../app/weight-source.ts";
+import { useWeightSource } from "../app/use-weight-source.ts";
 import { showDay } from "../ui/dates.ts";
 import { readMoney } from "../ui/money.ts";
 import WeightField from "../ui/WeightField.vue";
@@ -47,7 +47,8 @@ watch(
     if (found) draft.value.place = found.bestPlace;
   },
 );
-const toAmount = (): void => void nextTick(() => amountField.value?.focus());
+/** The list of names takes the focus back as it closes, so the weight field must ask for it a moment later. */
+const toAmount = (): void => void nextTick(() => setTimeout(() => amountField.value?.focus(), 0));
 function choose(id: string): void {
   draft.value.ingredient = id;
   toAmount();

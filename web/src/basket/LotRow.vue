@@ -25,9 +25,9 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
 <template>
   <article class="lot">
     <div class="what">
-      <h3>
+      <h2>
         <RouterLink :to="`/basket/${lot.id}`">{{ lot.name }}</RouterLink>
-      </h3>
+      </h2>
       <p class="small">
         <span class="name" :class="lot.state">{{ stateWords[lot.state] }}</span>
         <span class="soft">{{ about }}</span>
@@ -53,7 +53,11 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
   border-bottom: 1px solid var(--line);
 }
 
-h3 a {
+h2 {
+  font-size: 1.05rem;
+}
+
+h2 a {
   color: inherit;
   display: inline-block;
   text-decoration-color: var(--line);
@@ -80,7 +84,7 @@ h3 a {
 
 @media (max-width: 820px) {
   .lot {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
   }
 }
 </style>

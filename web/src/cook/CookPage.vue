@@ -8,7 +8,7 @@ import { useRoute, useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
 import { useSession } from "../app/session.ts";
-import { useWeightSource } from "../app/weight-source.ts";
+import { useWeightSource } from "../app/use-weight-source.ts";
 import { sentenceOf } from "../app/words.ts";
 import CautionList from "../ui/CautionList.vue";
 import { showDay } from "../ui/dates.ts";
@@ -122,7 +122,7 @@ async function putBy(): Promise<void> {
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(19rem, 1fr);
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
   gap: 1.4rem;
   align-items: start;
   margin-top: 1rem;
@@ -131,6 +131,7 @@ async function putBy(): Promise<void> {
 .left,
 .right {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.9rem;
 }
 
@@ -169,7 +170,7 @@ async function putBy(): Promise<void> {
 
 @media (max-width: 1000px) {
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

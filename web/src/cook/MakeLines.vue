@@ -112,4 +112,20 @@ td {
   font-weight: 600;
   color: var(--now);
 }
+
+@media (max-width: 560px) {
+  th:nth-child(3),
+  td:nth-child(3) {
+    display: none;
+  }
+
+  th,
+  td {
+    padding-inline: 0.2rem;
+  }
+
+  .used {
+    width: 4.4rem;
+  }
+}
 </style>

@@ -191,6 +191,17 @@ const print = (): void => window.print();
   }
 }
 
+@media screen and (max-width: 820px) {
+  .sheet {
+    padding: 0.4rem;
+    overflow-x: auto;
+  }
+
+  .label {
+    zoom: 1;
+  }
+}
+
 @media print {
   .screen-only {
     display: none;

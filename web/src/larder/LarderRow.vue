@@ -118,7 +118,11 @@ h2 {
 
 @media (max-width: 820px) {
   .row {
-    grid-template-columns: 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+
+  .acts {
+    grid-column: 1 / -1;
   }
 }
 </style>

@@ -191,7 +191,7 @@ const lead = computed(() => {
 @media (max-width: 1000px) {
   .columns,
   .best {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 
   .weigh {

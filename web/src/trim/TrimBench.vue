@@ -7,7 +7,7 @@ import Select from "primevue/select";
 import { computed, onMounted, toRef, useTemplateRef, watch } from "vue";
 import { useNotices } from "../app/notices.ts";
 import { useSession } from "../app/session.ts";
-import { useWeightSource } from "../app/weight-source.ts";
+import { useWeightSource } from "../app/use-weight-source.ts";
 import { showDay } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FigureText from "../ui/FigureText.vue";
@@ -210,7 +210,7 @@ header {
 
 @media (max-width: 720px) {
   .fields {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -89,7 +89,7 @@ nav .mark {
 
 @media (max-width: 900px) {
   .columns {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 
   nav {

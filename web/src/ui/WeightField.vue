@@ -1,15 +1,9 @@
 <script setup lang="ts">
 import { Scale } from "@lucide/vue";
 import TextBox from "./TextBox.vue";
+import type { WeightSource } from "./weight-source.ts";
 import { computed, nextTick, onMounted, onUnmounted, ref, useTemplateRef } from "vue";
 import FieldFrame from "./FieldFrame.vue";
-
-/** Where the field gets weights from: told of focus, asked to send, never imported. */
-export type WeightSource = {
-  readonly register: (target: { take: (grams: number) => void }) => () => void;
-  readonly focus: (target: { take: (grams: number) => void } | null) => void;
-  readonly send: () => boolean;
-};
 
 const props = defineProps<{
   id: string;

@@ -1,4 +1,4 @@
-import type { WeightSource } from "../ui/WeightField.vue";
+import type { WeightSource } from "../ui/weight-source.ts";
 import { useScale } from "./scale.ts";
 
 /** The connected scale, as weight fields want to see it. */

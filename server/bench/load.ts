@@ -1,0 +1,44 @@
+import { Agent, get } from "node:http";
+
+export type Load = { readonly medianMs: number; readonly p95Ms: number; readonly perSecond: number };
+
+export const median = (values: readonly number[]): number => quantile(values, 0.5);
+
+const quantile = (values: readonly number[], share: number): number =>
+  [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * share))] ??
+  Number.NaN;
+
+/** One request over a kept-alive loopback connection; milliseconds until its last byte. */
+function once(url: string, cookie: string, agent: Agent): Promise<number> {
+  const start = performance.now();
+  return new Promise((done, fail) => {
+    get(url, { agent, headers: { cookie } }, (response) => {
+      if (response.statusCode !== 200) fail(new Error(`${url} answered ${response.statusCode}`));
+      response.resume();
+      response.on("end", () => done(performance.now() - start));
+    }).on("error", fail);
+  });
+}
+
+/** A bounded load on a loopback address: `requests` in all, `atOnce` at a time. */
+export async function load(
+  url: string,
+  {
+    cookie,
+    atOnce,
+    requests,
+  }: { readonly cookie: string; readonly atOnce: number; readonly requests: number },
+): Promise<Load> {
+  if (!url.startsWith("http://127.0.0.1:")) throw new Error("loads go to loopback only");
+  const agent = new Agent({ keepAlive: true, maxSockets: atOnce });
+  const times: number[] = [];
+  let left = requests;
+  const start = performance.now();
+  const worker = async (): Promise<void> => {
+    while (left-- > 0) times.push(await once(url, cookie, agent));
+  };
+  await Promise.all(Array.from({ length: Math.min(atOnce, requests) }, worker));
+  const seconds = (performance.now() - start) / 1000;
+  agent.destroy();
+  return { medianMs: median(times), p95Ms: quantile(times, 0.95), perSecond: requests / seconds };
+}
