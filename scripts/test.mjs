@@ -1,9 +1,8 @@
 import { mkdirSync, readFileSync, rmSync } from "node:fs";
-import { createServer } from "node:net";
-import { spawn } from "node:child_process";
 import { join } from "node:path";
 import { prepareBuild, prepareChromium, preparePackages, preparePostgres } from "./prepare.mjs";
 import { follow, root, say } from "./run.mjs";
+import { startProgram } from "./start-program.mjs";
 import { withThrowawayDatabase } from "./with-database.mjs";
 
 const results = join(root, "test-results");
@@ -39,38 +38,6 @@ async function jest() {
   );
   // A suite that could not even start fails no test of its own; a skipped test is no pass.
   count(numPassedTests, Math.max(numFailedTests, numFailedTestSuites > 0 ? 1 : 0) + numPendingTests);
-}
-
-const freePort = () =>
-  new Promise((done) => {
-    const probe = createServer().listen(0, "127.0.0.1", () => {
-      const { port } = probe.address();
-      probe.close(() => done(port));
-    });
-  });
-
-/** Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready. */
-async function startProgram(args) {
-  const port = await freePort();
-  const data = join(root, ".test-data", `e2e-${port}`);
-  const env = { ...process.env, PORT: String(port), APRON_DATA: data, HOST: "127.0.0.1" };
-  delete env.DATABASE_URL;
-  const child = spawn(process.execPath, ["scripts/start.mjs", ...args], {
-    cwd: root,
-    env,
-    stdio: ["ignore", "pipe", "inherit"],
-  });
-  const ended = new Promise((done) => child.once("exit", done));
-  await new Promise((done, fail) => {
-    child.stdout.on("data", (text) => String(text).includes("is ready at") && done());
-    child.once("exit", (code) => fail(new Error(`the program ended with ${code} before it was ready`)));
-  });
-  const stop = async () => {
-    child.kill("SIGTERM");
-    await ended;
-    rmSync(data, { recursive: true, force: true });
-  };
-  return { url: `http://127.0.0.1:${port}`, stop };
 }
 
 async function browsers() {

@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { writeFileSync } from "node:fs";
+import { Worker } from "node:worker_threads";
 import { serve } from "@hono/node-server";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { Hono } from "hono";
@@ -9,7 +10,7 @@ import type { Deps } from "../src/kit.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";
-import { load, median, type Load } from "./load.ts";
+import { median, type Load, type LoadOrder } from "./load.ts";
 import { seedManyLots } from "./many-lots.ts";
 
 const lots = 2000;
@@ -66,7 +67,7 @@ async function measure(base: string, owner: { query: (sql: string) => Promise<un
   });
   const cookie = (signIn.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
   const run = (path: string, count = requests): Promise<Load> =>
-    load(`${base}${path}`, { cookie, atOnce, requests: count });
+    loadFromAnotherThread({ url: `${base}${path}`, cookie, atOnce, requests: count });
   for (const path of ["/floor", ...routes.map((r) => r.path)]) await run(path, 300);
   const report: Record<string, unknown>[] = [];
   for (const route of routes) report.push(await compare(route, run));
@@ -113,6 +114,13 @@ async function afterEveryChange(
   }
   return rows;
 }
+
+const loadFromAnotherThread = (order: LoadOrder): Promise<Load> =>
+  new Promise((done, fail) => {
+    const worker = new Worker(new URL("./load-worker.js", import.meta.url), { workerData: order });
+    worker.once("message", done);
+    worker.once("error", fail);
+  });
 
 const ratio = (value: number): number => Math.round(value * 100) / 100;
 

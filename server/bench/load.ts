@@ -16,28 +16,28 @@ function once(url: string, cookie: string, agent: Agent): Promise<number> {
       if (response.statusCode !== 200) fail(new Error(`${url} answered ${response.statusCode}`));
       response.resume();
       response.on("end", () => done(performance.now() - start));
-    }).on("error", fail);
+    }).on("error", (error) => fail(new Error(`${url}: ${error.message}`)));
   });
 }
 
+export type LoadOrder = {
+  readonly url: string;
+  readonly cookie: string;
+  readonly atOnce: number;
+  readonly requests: number;
+};
+
 /** A bounded load on a loopback address: `requests` in all, `atOnce` at a time. */
-export async function load(
-  url: string,
-  {
-    cookie,
-    atOnce,
-    requests,
-  }: { readonly cookie: string; readonly atOnce: number; readonly requests: number },
-): Promise<Load> {
+export async function load({ url, cookie, atOnce, requests }: LoadOrder): Promise<Load> {
   if (!url.startsWith("http://127.0.0.1:")) throw new Error("loads go to loopback only");
   const agent = new Agent({ keepAlive: true, maxSockets: atOnce });
   const times: number[] = [];
   let left = requests;
   const start = performance.now();
-  const worker = async (): Promise<void> => {
+  const asker = async (): Promise<void> => {
     while (left-- > 0) times.push(await once(url, cookie, agent));
   };
-  await Promise.all(Array.from({ length: Math.min(atOnce, requests) }, worker));
+  await Promise.all(Array.from({ length: Math.min(atOnce, requests) }, asker));
   const seconds = (performance.now() - start) / 1000;
   agent.destroy();
   return { medianMs: median(times), p95Ms: quantile(times, 0.95), perSecond: requests / seconds };

@@ -1,3 +1,4 @@
+import { gunzipSync } from "node:zlib";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import { endpoints, routeOf, type EndpointName } from "@apron/contract";
 import { createApp } from "../src/app.ts";
@@ -163,10 +164,28 @@ describe("the edges", () => {
     expect(foreign.status).toBe(403);
   });
 
-  it("sends a content security policy and no sniffing", async () => {
-    const { headers } = await kitchen.app.request("/api/health");
-    expect(headers.get("content-security-policy")).toContain("default-src 'self'");
-    expect(headers.get("x-content-type-options")).toBe("nosniff");
+  it("sends a content security policy and no sniffing, with pages, replies and refusals", async () => {
+    for (const path of ["/", "/api/health", "/api/lots"]) {
+      const { headers } = await kitchen.app.request(path);
+      expect(headers.get("content-security-policy")).toMatch(
+        path === "/" ? /default-src 'self'/ : /default-src 'none'/,
+      );
+      expect(headers.get("x-content-type-options")).toBe("nosniff");
+    }
+  });
+
+  it("compresses a remembered reply for who can read it, to the same content", async () => {
+    const wren = await kitchen.guest.call("signIn", { body: { name: "Wren", password: "long enough" } });
+    const cookie = (wren.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
+    const ask = (encoding: string) =>
+      kitchen.app.request("/api/ingredients", { headers: { cookie, "accept-encoding": encoding } });
+    const [plain, zipped] = [await ask("identity"), await ask("gzip, br")];
+    expect([plain.headers.get("content-encoding"), zipped.headers.get("content-encoding")]).toEqual([
+      null,
+      "gzip",
+    ]);
+    const unzipped = gunzipSync(Buffer.from(await zipped.arrayBuffer())).toString();
+    expect(unzipped).toBe(await plain.text());
   });
 
   it("calls its own mistakes its own: 500 with a request id, logged, nothing given away", async () => {

@@ -37,10 +37,28 @@ const fillerNode = (lineId: string, ingredient: string): string => `filler ${lin
  * (Edmonds 1970). Lots of equal worth are taken in the order given.
  */
 export function fillLines(demands: readonly Demand[], stock: readonly Stock[]): Filling[] {
-  const network = networkOf(demands, stock);
-  const byWorth = stock.filter((s) => s.grams > 0).sort((a, b) => b.worth - a.worth);
+  const byWorth = worthTaking(demands, stock);
+  const network = networkOf(demands, byWorth);
   for (const lot of byWorth) pushFlow(network, [lotNode(lot), sink], lot.grams);
   return readFillings(demands, byWorth, network);
+}
+
+/**
+ * The stock by falling worth, without what could never be reached: of one ingredient the worthier lots are
+ * always taken first, so lots beyond all that the lines could take of it stay out of the network.
+ */
+function worthTaking(demands: readonly Demand[], stock: readonly Stock[]): Stock[] {
+  const room = new Map<string, number>();
+  for (const d of demands)
+    for (const f of d.fillers) room.set(f.ingredient, (room.get(f.ingredient) ?? 0) + d.grams * f.maxShare);
+  return [...stock]
+    .filter((s) => s.grams > 0 && room.has(s.ingredient))
+    .sort((a, b) => b.worth - a.worth)
+    .filter((s) => {
+      const left = room.get(s.ingredient) ?? 0;
+      room.set(s.ingredient, left - s.grams);
+      return left > 0;
+    });
 }
 
 function networkOf(demands: readonly Demand[], stock: readonly Stock[]): Network {

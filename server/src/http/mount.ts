@@ -9,7 +9,7 @@ import type { SessionRecord } from "../kitchen/store.ts";
 import type { Stores } from "../stores.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
 import type { Answer, Refusal } from "./refusal.ts";
-import type { ReplyCache } from "./reply-cache.ts";
+import { rememberedReply, type RememberedReply, type ReplyCache } from "./reply-cache.ts";
 
 type Input = { params?: unknown; query?: unknown; body?: unknown };
 type AnyUseCase = (input: Input, kit: Kit) => Promise<Answer<unknown>>;
@@ -66,26 +66,30 @@ const kitOf = (stores: Stores, asker: SessionRecord, deps: Deps): Kit => {
   return { stores, asker, now, today: dayOf(now), catalogue: deps.catalogue, newId: deps.newId };
 };
 
-const json = (status: number, text: string, headers: Record<string, string> = {}): Response =>
-  new Response(text, { status, headers: { "content-type": "application/json; charset=utf-8", ...headers } });
+const jsonType = "application/json; charset=utf-8";
 
 /** A read is a function of the kitchen's revision, the day and the question, so it may be remembered. */
 async function answerRead(call: Call, { deps, cache }: Shell): Promise<Response> {
   const { c, asker } = call;
   const stamp = `${asker.kitchen.id} ${asker.kitchen.revision} ${dayOf(deps.now())}`;
   const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
-  const etag = `W/"${createHash("sha256").update(key).digest("base64url").slice(0, 22)}"`;
-  const headers = { etag, "cache-control": "private, no-cache" };
-  if (c.req.header("if-none-match") === etag) return new Response(null, { status: 304, headers });
   const known = cache.get(key);
-  if (known !== undefined) return json(200, known, headers);
+  if (known) return replyKnown(c, known);
   const answer = await deps.database.read(asker.kitchen.id, (stores) =>
     call.work(kitOf(stores, asker, deps)),
   );
   if (!answer.ok) return problemReply(c, answer.issue);
-  const text = JSON.stringify(answer.value);
-  cache.set(key, text);
-  return json(call.endpoint.status, text, headers);
+  const fresh = rememberedReply(key, JSON.stringify(answer.value));
+  cache.set(key, fresh);
+  return replyKnown(c, fresh);
+}
+
+function replyKnown(c: Context, known: RememberedReply): Response {
+  const caching = { etag: known.etag, "cache-control": "private, no-cache", vary: "accept-encoding" };
+  if (c.req.header("if-none-match") === known.etag) return c.body(null, 304, caching);
+  const zipped = (c.req.header("accept-encoding") ?? "").includes("gzip") ? known.gzip() : undefined;
+  const encoding: Record<string, string> = zipped ? { "content-encoding": "gzip" } : {};
+  return c.body(zipped ?? known.body, 200, { "content-type": jsonType, ...caching, ...encoding });
 }
 
 async function answerFresh(call: Call, deps: Deps): Promise<Response> {
@@ -110,7 +114,9 @@ async function answerWrite(call: Call, deps: Deps): Promise<Response> {
 }
 
 const reply = ({ c, endpoint }: Call, answer: Answer<unknown>): Response =>
-  answer.ok ? json(endpoint.status, JSON.stringify(answer.value)) : problemReply(c, answer.issue);
+  answer.ok
+    ? c.body(JSON.stringify(answer.value), endpoint.status, { "content-type": jsonType })
+    : problemReply(c, answer.issue);
 
 /** Validates path, query and body against the endpoint's schemas; shared with the routes before sign-in. */
 export async function readInput(c: Context, endpoint: Endpoint): Promise<Answer<Input>> {

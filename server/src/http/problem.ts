@@ -1,5 +1,6 @@
 import type { Problem } from "@apron/contract";
 import type { Context } from "hono";
+import type { ContentfulStatusCode } from "hono/utils/http-status";
 import type { z } from "zod";
 import type { Refusal } from "./refusal.ts";
 
@@ -32,9 +33,8 @@ export function problemReply(
     ...(measurements === undefined ? {} : { measurements: { ...measurements } }),
     requestId: String(c.get("requestId")),
   };
-  return new Response(JSON.stringify(body), {
-    status,
-    headers: { "content-type": "application/problem+json; charset=utf-8" },
+  return c.body(JSON.stringify(body), status as ContentfulStatusCode, {
+    "content-type": "application/problem+json; charset=utf-8",
   });
 }
 

@@ -1,9 +1,36 @@
+import { createHash } from "node:crypto";
+import { gzipSync } from "node:zlib";
 import { LRUCache } from "lru-cache";
 
-/** JSON of replies to reads. A key names the kitchen's revision, so an entry can never be out of date. */
-export type ReplyCache = LRUCache<string, string>;
+/** The JSON of a reply to a read, as bytes, ready to be sent again. */
+export type RememberedReply = {
+  readonly body: Uint8Array<ArrayBuffer>;
+  readonly etag: string;
+  /** The same bytes compressed, once, when first asked for; undefined where it would not pay. */
+  readonly gzip: () => Uint8Array<ArrayBuffer> | undefined;
+};
 
-const mostCharacters = 64 * 1024 * 1024;
+/** A key names the kitchen's revision, so an entry can never be out of date. */
+export type ReplyCache = LRUCache<string, RememberedReply>;
+
+const mostBytes = 64 * 1024 * 1024;
+const worthCompressing = 1024;
+/** Fast rather than small: most of the gain comes with the first steps. */
+const gzipLevel = 5;
 
 export const replyCache = (): ReplyCache =>
-  new LRUCache({ maxSize: mostCharacters, sizeCalculation: (json) => json.length + 1 });
+  new LRUCache({ maxSize: mostBytes, sizeCalculation: ({ body }) => Math.ceil(body.byteLength * 1.3) + 200 });
+
+export function rememberedReply(key: string, json: string): RememberedReply {
+  const body = new TextEncoder().encode(json);
+  const digest = createHash("sha256").update(key).digest("base64url").slice(0, 22);
+  let zipped: Uint8Array<ArrayBuffer> | undefined;
+  return {
+    body,
+    etag: `W/"${digest}"`,
+    gzip: () => {
+      if (body.byteLength < worthCompressing) return undefined;
+      return (zipped ??= new Uint8Array(gzipSync(body, { level: gzipLevel })));
+    },
+  };
+}

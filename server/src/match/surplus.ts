@@ -1,9 +1,11 @@
 import { urgency } from "@apron/core/basket";
-import { expectedTrim } from "@apron/core/trim";
+import type { TrimYield } from "@apron/core/catalogue";
+import { expectedTrim, type KitchenYield } from "@apron/core/trim";
 import type { MatchStock } from "@apron/core/match";
 import { factsOf, freshnessOf } from "../basket/present-lot.ts";
 import type { LotRecord } from "../basket/store.ts";
 import type { Kit } from "../kit.ts";
+import type { LearnedWeighing } from "../trim/store.ts";
 import { yieldOf } from "../trim/trim-options.ts";
 
 /** Stock that recipes can draw on, with its lot. Raw lots count at what their yield should leave. */
@@ -16,27 +18,28 @@ export type Surplus = MatchStock & {
 /** Everything usable on hand, and what raw lots should give once trimmed. By-products and lots over their day stay out. */
 export async function surplusOnHand(kit: Kit): Promise<Surplus[]> {
   const lots = (await kit.stores.lots.onHand()).filter((lot) => lot.state !== "by-product");
-  const learned = await kit.stores.trims.learned("all");
+  const usableOf = expectedUsable(kit, await kit.stores.trims.learned("all"));
   return lots.flatMap((lot) => {
     const { daysLeft, limit } = freshnessOf(lot, kit);
     if (daysLeft < 0) return [];
-    const toTrim = lot.state === "raw";
-    const usual = factsOf(kit, lot.ingredient).trims[0];
-    const grams =
-      toTrim && usual
-        ? Math.floor(expectedTrim(lot.balanceG, yieldOf(usual, lot.grade, learned)).usable.value)
-        : lot.balanceG;
-    return [
-      {
-        lotId: lot.id,
-        ingredient: lot.ingredient,
-        grams,
-        worth: urgency(daysLeft),
-        safeDays: limit === "safety" ? daysLeft : null,
-        lot,
-        daysLeft,
-        toTrim,
-      },
-    ];
+    const safeDays = limit === "safety" ? daysLeft : null;
+    const about = { lotId: lot.id, ingredient: lot.ingredient, lot, daysLeft, safeDays };
+    return [{ ...about, grams: usableOf(lot), worth: urgency(daysLeft), toTrim: lot.state === "raw" }];
   });
+}
+
+/** Usable grams of a lot, whole grams rounded down while it is raw. The yield of a kind is worked out once. */
+function expectedUsable(kit: Kit, learned: readonly LearnedWeighing[]): (lot: LotRecord) => number {
+  const known = new Map<string, KitchenYield>();
+  const yieldFor = (usual: TrimYield, grade: LotRecord["grade"]): KitchenYield => {
+    const key = `${usual.ingredient} ${grade}`;
+    const y = known.get(key) ?? yieldOf(usual, grade, learned);
+    known.set(key, y);
+    return y;
+  };
+  return (lot) => {
+    const usual = factsOf(kit, lot.ingredient).trims[0];
+    if (lot.state !== "raw" || !usual) return lot.balanceG;
+    return Math.floor(expectedTrim(lot.balanceG, yieldFor(usual, lot.grade)).usable.value);
+  };
 }

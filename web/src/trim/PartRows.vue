@@ -56,7 +56,6 @@ legend {
 }
 
 .name {
-  margin-inline-end: 0.5em;
   font-weight: 550;
 }
 

@@ -236,10 +236,13 @@ create function find_demo_member()
      where k.demo order by m.created_at, m.name limit 1 $$;
 create function find_session(wanted text, moment timestamptz)
   returns table (member_id uuid, member_name text, kitchen jsonb)
-  language sql stable security definer set search_path = pg_catalog, public as
-  $$ select m.id, m.name, to_jsonb(k) from session s
-     join member m on m.id = s.member_id join kitchen k on k.id = s.kitchen_id
-     where s.token_hash = wanted and s.expires_at > moment $$;
+  language plpgsql stable security definer set search_path = pg_catalog, public as $$
+begin
+  -- Asked with every request: plpgsql keeps the plan, a plain SQL function would plan it anew each time.
+  return query select m.id, m.name, to_jsonb(k) from session s
+    join member m on m.id = s.member_id join kitchen k on k.id = s.kitchen_id
+    where s.token_hash = wanted and s.expires_at > moment;
+end $$;
 `;
 
 const scoped = [

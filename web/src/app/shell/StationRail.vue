@@ -156,7 +156,6 @@ async function signOut(): Promise<void> {
 }
 
 .waits {
-  margin-inline-start: 0.3em;
   font-weight: 450;
 }
 

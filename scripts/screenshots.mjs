@@ -1,0 +1,71 @@
+import { mkdirSync } from "node:fs";
+import { join } from "node:path";
+import { prepareBuild, prepareChromium, preparePackages, preparePostgres } from "./prepare.mjs";
+import { root, say } from "./run.mjs";
+import { startProgram } from "./start-program.mjs";
+
+const folder = join(root, "docs", "screenshots");
+
+/** One current picture of each main view, from fresh demo data, at 1280×800. */
+async function main() {
+  preparePackages();
+  preparePostgres();
+  const executablePath = prepareChromium();
+  prepareBuild();
+  mkdirSync(folder, { recursive: true });
+  const { chromium } = await import("@playwright/test");
+  const program = await startProgram([]);
+  const browser = await chromium.launch({
+    executablePath,
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, baseURL: program.url });
+    await takeAll(page);
+  } finally {
+    await browser.close();
+    await program.stop();
+  }
+}
+
+async function takeAll(page) {
+  const take = async (name, path) => {
+    if (path) await page.goto(path);
+    await page.waitForLoadState("networkidle").catch(() => undefined);
+    await page.waitForTimeout(900);
+    await page.screenshot({ path: join(folder, `${name}.png`) });
+    say(`${name}.png`);
+  };
+  await take("sign-in", "/sign-in");
+  await page.getByRole("button", { name: /Sign in as/ }).click();
+  await page.getByText("Best use of today's surplus").waitFor();
+  await page.request.post("/api/devices/scale/pile", { data: { grams: 790 } });
+  await page.waitForTimeout(2500);
+  await take("today");
+  await take("basket", "/basket");
+  const { lots } = await (await page.request.get("/api/lots?state=raw&text=chard&limit=1")).json();
+  await page.goto(`/trim/${lots[0].id}`);
+  await page.getByLabel("Usable", { exact: true }).fill("790 g");
+  await take("trim");
+  await take("match", "/match");
+  await take("cook", "/cook/chard-and-hazelnut-pesto?batches=2");
+  await take("larder", "/larder");
+  const { containers } = await (await page.request.get("/api/larder")).json();
+  await take("label", `/label/${containers.find((c) => c.place === "freezer").id}`);
+  await take("recipe", "/recipes/lovage-green-sauce");
+  await page.evaluate(() => localStorage.setItem("apron:light", "evening"));
+  await take("evening", "/");
+  await page.evaluate(() => localStorage.setItem("apron:light", "day"));
+  await page.setViewportSize({ width: 390, height: 844 });
+  await take("phone", "/");
+}
+
+await main();

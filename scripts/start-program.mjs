@@ -1,0 +1,37 @@
+import { spawn } from "node:child_process";
+import { rmSync } from "node:fs";
+import { createServer } from "node:net";
+import { join } from "node:path";
+import { root } from "./run.mjs";
+
+const freePort = () =>
+  new Promise((done) => {
+    const probe = createServer().listen(0, "127.0.0.1", () => {
+      const { port } = probe.address();
+      probe.close(() => done(port));
+    });
+  });
+
+/** Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready. */
+export async function startProgram(args) {
+  const port = await freePort();
+  const data = join(root, ".test-data", `e2e-${port}`);
+  const env = { ...process.env, PORT: String(port), APRON_DATA: data, HOST: "127.0.0.1" };
+  delete env.DATABASE_URL;
+  const child = spawn(process.execPath, ["scripts/start.mjs", ...args], {
+    cwd: root,
+    env,
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  const ended = new Promise((done) => child.once("exit", done));
+  await new Promise((done, fail) => {
+    child.stdout.on("data", (text) => String(text).includes("is ready at") && done());
+    child.once("exit", (code) => fail(new Error(`the program ended with ${code} before it was ready`)));
+  });
+  const stop = async () => {
+    child.kill("SIGTERM");
+    await ended;
+    rmSync(data, { recursive: true, force: true });
+  };
+  return { url: `http://127.0.0.1:${port}`, stop };
+}
