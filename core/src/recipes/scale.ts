@@ -30,7 +30,7 @@ export function scaleFormula(
 ): Result<Scaled, ScaleIssue> {
   switch (wish.kind) {
     case "batches":
-      return inRange(wish.batches, `${trimmedDecimals(wish.batches, 2)} batches as asked`);
+      return inRange(wish.batches, "as asked");
     case "servings":
       return inRange(
         wish.servings / formula.servings,

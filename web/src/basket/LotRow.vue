@@ -59,7 +59,6 @@ h2 {
 
 h2 a {
   color: inherit;
-  display: inline-block;
   text-decoration-color: var(--line);
 }
 

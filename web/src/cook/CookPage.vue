@@ -96,7 +96,7 @@ async function putBy(): Promise<void> {
             id="weighed"
             v-model="weighedText"
             label="Weighed"
-            placeholder="if weighed"
+            placeholder="grams"
             :source="weights"
             :problem="submission.sentenceAt('weighedG')"
           />

@@ -10,7 +10,9 @@ const fromWords = { lot: "from the basket", staple: "off the shelf", buy: "to bu
 
 const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
 const errorWords = (error: number): string =>
-  Math.abs(error) < 0.005 ? "" : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error))})`;
+  Math.abs(error) < 0.005
+    ? ""
+    : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error)).replace(" ", "\u00a0")})`;
 const problemAt = (part: PartDraft): string | undefined => {
   const sent = parts.value.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
   return props.sentenceAt(`used.${sent.indexOf(part)}.grams`);
@@ -41,7 +43,7 @@ const problemAt = (part: PartDraft): string | undefined => {
         <td class="right figure">{{ part.scale.text }}</td>
         <td class="small">
           <template v-if="part.spoon"
-            >{{ part.spoon.text }}<span class="soft">{{ errorWords(part.spoon.error) }}</span></template
+            >{{ part.spoon.text }}<span class="soft error">{{ errorWords(part.spoon.error) }}</span></template
           >
         </td>
         <td class="right">
@@ -100,6 +102,10 @@ td {
 .buy .from {
   color: var(--soon);
   font-weight: 600;
+}
+
+.error {
+  white-space: nowrap;
 }
 
 .used {

@@ -60,18 +60,16 @@ const print = (): void => window.print();
       <p class="use-by">
         Use by <b>{{ showDay(label.container.useBy) }}</b>
       </p>
+      <p class="contains">Contains: {{ label.allergens.join(", ") || "none of the named allergens" }}</p>
       <p class="fine">
         made {{ showDay(label.container.madeOn) }} · {{ showGrams(label.container.startG, session.units) }} ·
-        keep in the {{ label.container.place }}
+        {{ label.container.place
+        }}<template v-if="label.container.thawDays !== null"
+          >; thawed in the fridge:
+          {{ label.container.thawDays === 0 ? "the same day" : `${label.container.thawDays} days` }}</template
+        >
       </p>
-      <p v-if="label.container.thawDays !== null" class="fine">
-        thaw in the fridge, then
-        {{ label.container.thawDays === 0 ? "eat the same day" : `${label.container.thawDays} days` }}
-      </p>
-      <p v-if="size !== 'lid'" class="fine ingredients">{{ label.ingredients.join(", ") }}</p>
-      <p class="fine">
-        <b>Contains: {{ label.allergens.join(", ") || "none of the named allergens" }}</b>
-      </p>
+      <p class="fine ingredients">{{ label.ingredients.join(", ") }}</p>
       <img v-if="qr" :src="qr" alt="" />
     </article>
   </div>
@@ -118,8 +116,8 @@ const print = (): void => window.print();
   height: 38mm;
   padding: 2.5mm 20mm 2mm 3mm;
   overflow: hidden;
-  font-size: 7.6pt;
-  line-height: 1.25;
+  font-size: 7.2pt;
+  line-height: 1.2;
   color: black;
   background: white;
   border: 0.3mm solid black;
@@ -153,8 +151,16 @@ const print = (): void => window.print();
   font-size: 1.25em;
 }
 
+.contains {
+  font-weight: 700;
+}
+
 .ingredients {
   font-size: 0.9em;
+}
+
+.lid .ingredients {
+  display: none;
 }
 
 .label img {

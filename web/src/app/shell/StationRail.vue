@@ -87,7 +87,7 @@ async function signOut(): Promise<void> {
           <component :is="s.icon" :size="20" aria-hidden="true" />
           <span class="label">{{ s.label }}</span>
           <span v-if="s.count > 0" class="count figure"
-            >{{ s.count }}<span class="waits"> {{ s.waits }}</span></span
+            >{{ s.count }}<span class="waits">&nbsp;{{ s.waits }}</span></span
           >
         </RouterLink>
       </li>
@@ -203,8 +203,8 @@ async function signOut(): Promise<void> {
 
   .count {
     position: absolute;
-    top: 0.35rem;
-    right: 0.3rem;
+    top: 0.1rem;
+    right: 0;
   }
 }
 </style>
