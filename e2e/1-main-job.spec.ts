@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { ask, notice, pileOnScale, signInDemo } from "./cook.ts";
+import { ask, logLot, notice, pileOnScale, signInDemo } from "./cook.ts";
 
 /** The whole path once, as a cook walks it: weighed in, trimmed, matched, made, put by, taken out. */
 test("a weighed glut becomes a labelled batch", async ({ page }) => {
@@ -125,4 +125,24 @@ test("what was opened and not used up goes back as a dated lot", async ({ page }
   await page.goto("/basket");
   await page.getByLabel("Find a lot by any name").fill("dijon");
   await expect(page.getByRole("article").filter({ hasText: "Dijon mustard" })).toContainText("opened");
+});
+
+test("all of a lot in odd grams is used up to the last", async ({ page }) => {
+  await signInDemo(page);
+  const lot = await logLot(page, "yogurt-greek", "1 lb 4 oz");
+  expect(lot.grams).toBe(566.99);
+  await page.goto("/cook/roast-squash-and-leek-dip");
+  await page
+    .getByRole("group", { name: "How much to make" })
+    .getByRole("button", { name: /yogurt 567 g/ })
+    .click();
+  await expect(page.getByText(/567 g ÷ 120 g a batch = 4\.72 batches/)).toBeVisible();
+  const estimate = page.getByRole("button", { name: "Trimmed: use the estimate" });
+  if (await estimate.isVisible()) {
+    await estimate.click();
+    await expect(estimate).toBeHidden();
+  }
+  await page.getByRole("button", { name: "Made: put it by" }).click();
+  await expect(page.getByRole("heading", { name: "Larder" })).toBeVisible();
+  expect((await ask<{ grams: number }>(page, `/api/lots/${lot.id}`)).grams).toBe(0);
 });

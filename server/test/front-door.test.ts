@@ -26,7 +26,13 @@ describe("a fresh database", () => {
     expect([refused.status, refused.problem.field, refused.problem.code]).toEqual([422, field, "too-small"]);
   });
 
-  it("opens the kitchen once, and only once", async () => {
+  it("opens the kitchen once, and only once, even when two set it up at once", async () => {
+    const body = { kitchen: "Plot", name: "Wren", password: "long enough" };
+    const rivals = await Promise.all(
+      ["Wren", "Bram", "Ottilie"].map((name) => kitchen.guest.call("setUp", { body: { ...body, name } })),
+    );
+    expect(rivals.map((r) => r.status).sort()).toEqual([201, 409, 409]);
+    await kitchen.owner.query("truncate kitchen cascade");
     const wren = await kitchen.setUp("Wren");
     expect((await wren.call("currentSession", {})).body).toMatchObject({
       member: { name: "Wren" },

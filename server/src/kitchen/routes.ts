@@ -69,7 +69,6 @@ async function welcome(c: Context, member: MemberRecord, deps: Deps): Promise<Re
 
 /** The first account of a fresh database; refused once any kitchen exists. */
 async function setUp(c: Context, body: InputOf<"setUp">["body"], deps: Deps): Promise<Response> {
-  if (await deps.database.door.anyKitchen()) return problemReply(c, { status: 409, code: "already-set-up" });
   const kitchen: KitchenRecord = {
     id: deps.newId(),
     name: body.kitchen,
@@ -83,6 +82,7 @@ async function setUp(c: Context, body: InputOf<"setUp">["body"], deps: Deps): Pr
   };
   const member = { id: deps.newId(), kitchenId: kitchen.id, name: body.name };
   const passwordHash = await hashPassword(body.password);
-  await deps.database.door.createKitchen(kitchen, [{ ...member, passwordHash, createdAt: deps.now() }]);
-  return welcome(c, member, deps);
+  const first = { ...member, passwordHash, createdAt: deps.now() };
+  const opened = await deps.database.door.createFirstKitchen(kitchen, first);
+  return opened ? welcome(c, member, deps) : problemReply(c, { status: 409, code: "already-set-up" });
 }

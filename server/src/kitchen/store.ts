@@ -36,6 +36,8 @@ export type FrontDoor = {
   readonly findSession: (tokenHash: string, at: Date) => Promise<SessionRecord | undefined>;
   readonly openSession: (session: NewSession, at: Date) => Promise<void>;
   readonly closeSession: (kitchenId: string, tokenHash: string) => Promise<void>;
+  /** Like createKitchen, but only while there is none; false when somebody was quicker. */
+  readonly createFirstKitchen: (kitchen: KitchenRecord, member: NewMember) => Promise<boolean>;
   readonly createKitchen: (kitchen: KitchenRecord, members: readonly NewMember[]) => Promise<void>;
 };
 

@@ -1,6 +1,6 @@
-import { useQueryCache } from "@pinia/colada";
 import { computed, ref, shallowRef, type ComputedRef, type Ref } from "vue";
 import { ApiProblem } from "./api.ts";
+import { useRefresh } from "./queries.ts";
 import { sentenceOf } from "./words.ts";
 
 export type Submission<Reply> = {
@@ -21,7 +21,7 @@ export type Submission<Reply> = {
  * retry after a lost answer changes nothing twice; refreshes every list afterwards.
  */
 export function useSubmit<Reply>(fields: readonly string[] = []): Submission<Reply> {
-  const cache = useQueryCache();
+  const refresh = useRefresh();
   const pending = ref(false);
   const problem = shallowRef<ApiProblem | null>(null);
   let key = crypto.randomUUID();
@@ -33,7 +33,7 @@ export function useSubmit<Reply>(fields: readonly string[] = []): Submission<Rep
     try {
       const reply = await send(key);
       key = crypto.randomUUID();
-      void cache.invalidateQueries();
+      void refresh();
       return reply;
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;

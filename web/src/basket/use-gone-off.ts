@@ -1,8 +1,8 @@
 import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import { useQueryCache } from "@pinia/colada";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
+import { useRefresh } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
 
@@ -10,13 +10,12 @@ import { sentenceOf } from "../app/words.ts";
 export function useGoneOff(): (lot: Lot) => Promise<void> {
   const notices = useNotices();
   const session = useSession();
-  const cache = useQueryCache();
+  const refresh = useRefresh();
   const putBack = async (lot: Lot, grams: number): Promise<void> => {
     await call("correctLot", {
       params: { id: lot.id },
       body: { deltaG: grams, reason: "not gone off after all" },
     });
-    await cache.invalidateQueries();
   };
   return async (lot) => {
     try {
@@ -28,6 +27,6 @@ export function useGoneOff(): (lot: Lot) => Promise<void> {
     } catch (error) {
       notices.say({ text: sentenceOf(error) });
     }
-    await cache.invalidateQueries();
+    await refresh();
   };
 }

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { PlanMake } from "@apron/contract";
 import { showEstimate, showGrams } from "@apron/core/measure";
-import { useQuery, useQueryCache } from "@pinia/colada";
+import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
 import { useRoute, useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
+import { useRefresh } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import { useWeightSource } from "../app/use-weight-source.ts";
 import { sentenceOf } from "../app/words.ts";
@@ -27,7 +28,7 @@ const route = useRoute();
 const router = useRouter();
 const session = useSession();
 const notices = useNotices();
-const cache = useQueryCache();
+const refreshAll = useRefresh();
 const weights = useWeightSource();
 
 const asked = Number(route.query["batches"] ?? 1);
@@ -51,7 +52,7 @@ const lead = computed(() =>
 
 async function trimAll(): Promise<void> {
   await trimFirst(toTrim.value.flatMap((p) => p.lotId ?? []));
-  await cache.invalidateQueries();
+  await refreshAll();
   await refresh();
 }
 async function putBy(): Promise<void> {

@@ -5,7 +5,7 @@ import { call } from "../app/api.ts";
 import { useSubmit } from "../app/use-submit.ts";
 
 /** One amount as it is being confirmed: the plan's grams until the cook says otherwise. */
-export type PartDraft = MakePart & { readonly lineId: string; text: string };
+export type PartDraft = MakePart & { readonly lineId: string; readonly planned: string; text: string };
 
 export type ContainerDraft = { kind: ContainerOption["kind"]; place: "fridge" | "freezer"; count: number };
 
@@ -18,12 +18,18 @@ const typed = (text: string): number | undefined => {
 
 const draftsOf = (plan: MakePlan): PartDraft[] =>
   plan.lines.flatMap((line) =>
-    line.parts.map((part) => ({
-      ...part,
-      lineId: line.lineId,
-      text: String(Math.round(part.grams * 10) / 10),
-    })),
+    line.parts.map((part) => {
+      const planned = String(Math.round(part.grams * 10) / 10);
+      return { ...part, lineId: line.lineId, planned, text: planned };
+    }),
   );
+
+/**
+ * Grams of a part: what was typed, or the plan's own to the milligram where nothing was changed, so that a
+ * lot of 566.99 g shown as 567 g is used up and not overdrawn. Undefined when it cannot be read.
+ */
+const gramsOf = (part: PartDraft): number | undefined =>
+  part.text === part.planned ? Math.floor(part.grams * 1000) / 1000 : typed(part.text);
 
 /** A bowl for what is eaten now, a tub for a dip, jars for what keeps: the first guess, changed in two taps. */
 const usualKind: Readonly<Record<string, ContainerOption["kind"]>> = {
@@ -63,7 +69,7 @@ export function useMakeForm(plan: Ref<MakePlan | undefined>) {
 
   function bodyOf(now: MakePlan): FinishMake | undefined {
     const used = parts.value.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
-    const unread = used.findIndex((p) => typed(p.text) === undefined);
+    const unread = used.findIndex((p) => gramsOf(p) === undefined);
     if (unread >= 0)
       return void submission.refuse("amount-not-understood", `used.${unread}.grams`, {
         text: used[unread]?.text,
@@ -87,7 +93,7 @@ export function useMakeForm(plan: Ref<MakePlan | undefined>) {
         lineId: p.lineId,
         ingredient: p.ingredient,
         lotId: p.lotId,
-        grams: typed(p.text) ?? 0,
+        grams: gramsOf(p) ?? 0,
       })),
       weighedG,
       containers: containers.value.map((c) => ({ ...c })),

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Container } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import { useQuery, useQueryCache } from "@pinia/colada";
+import { useQuery } from "@pinia/colada";
 import { computed, ref } from "vue";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
+import { useRefresh } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
 import EmptyState from "../ui/EmptyState.vue";
@@ -14,7 +15,7 @@ import LarderRow from "./LarderRow.vue";
 
 const session = useSession();
 const notices = useNotices();
-const cache = useQueryCache();
+const refresh = useRefresh();
 const { data: larder, error, status } = useQuery({ key: ["larder"], query: () => call("listLarder", {}) });
 const places = [
   { value: "all", label: "All" },
@@ -29,21 +30,17 @@ const groups = computed(() =>
 );
 const fateWords = { eaten: "taken", given: "given away", discarded: "thrown away" } as const;
 
-async function undo(withdrawalId: string): Promise<void> {
-  await call("undoWithdrawal", { params: { id: withdrawalId } });
-  await cache.invalidateQueries();
-}
 async function take(container: Container, fate: keyof typeof fateWords): Promise<void> {
   try {
     const { withdrawalId, grams } = await call("withdraw", { params: { id: container.id }, body: { fate } });
     notices.say({
       text: `${showGrams(grams, session.units)} ${container.name} ${fateWords[fate]}.`,
-      undo: () => undo(withdrawalId),
+      undo: () => call("undoWithdrawal", { params: { id: withdrawalId } }),
     });
   } catch (problem) {
     notices.say({ text: sentenceOf(problem) });
   }
-  await cache.invalidateQueries();
+  await refresh();
 }
 </script>
 

@@ -1,4 +1,4 @@
-import type { DataSource } from "typeorm";
+import type { DataSource, EntityManager } from "typeorm";
 import type { FrontDoor, KitchenRecord, MemberRecord, NewMember, NewSession } from "../../kitchen/store.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
 import { KitchenTable, MemberTable, SessionTable } from "../tables/kitchen.table.ts";
@@ -11,6 +11,9 @@ const memberOf = (row: MemberFound): MemberRecord => ({
   kitchenId: row.kitchen_id,
   name: row.name,
 });
+
+/** Any fixed number: two set-ups at once open one kitchen. */
+const firstKitchenLock = 7_240_612;
 
 /** Names sign in whatever their case. */
 const nameKey = (name: string): string => name.trim().toLowerCase();
@@ -43,7 +46,15 @@ export const frontDoorOf = (source: DataSource): FrontDoor => ({
       await enterKitchen(em, kitchenId);
       await em.delete(SessionTable, { tokenHash });
     }),
-  createKitchen: (kitchen, members) => createKitchen(source, kitchen, members),
+  createFirstKitchen: (kitchen, member) =>
+    source.transaction(async (em) => {
+      await em.query("select pg_advisory_xact_lock($1)", [firstKitchenLock]);
+      const [row] = await em.query<{ any: boolean }[]>("select any_kitchen() as any");
+      if (row?.any) return false;
+      await insertKitchen(em, kitchen, [member]);
+      return true;
+    }),
+  createKitchen: (kitchen, members) => source.transaction((em) => insertKitchen(em, kitchen, members)),
 });
 
 const openSession = (source: DataSource, session: NewSession, at: Date): Promise<void> =>
@@ -53,16 +64,15 @@ const openSession = (source: DataSource, session: NewSession, at: Date): Promise
     await em.insert(SessionTable, { ...session });
   });
 
-const createKitchen = (
-  source: DataSource,
+async function insertKitchen(
+  em: EntityManager,
   kitchen: KitchenRecord,
   members: readonly NewMember[],
-): Promise<void> =>
-  source.transaction(async (em) => {
-    await enterKitchen(em, kitchen.id);
-    await em.insert(KitchenTable, { ...kitchen, revision: String(kitchen.revision) });
-    await em.insert(
-      MemberTable,
-      members.map((member) => ({ ...member, nameKey: nameKey(member.name) })),
-    );
-  });
+): Promise<void> {
+  await enterKitchen(em, kitchen.id);
+  await em.insert(KitchenTable, { ...kitchen, revision: String(kitchen.revision) });
+  await em.insert(
+    MemberTable,
+    members.map((member) => ({ ...member, nameKey: nameKey(member.name) })),
+  );
+}

@@ -2,15 +2,18 @@
 import { Undo2, X } from "@lucide/vue";
 import Button from "primevue/button";
 import { useNotices } from "../notices.ts";
+import { useRefresh } from "../queries.ts";
 import { sentenceOf } from "../words.ts";
 
 const notices = useNotices();
+const refresh = useRefresh();
 
 async function undo(): Promise<void> {
   const take = notices.current?.undo;
   notices.dismiss();
   try {
     await take?.();
+    await refresh();
     notices.say({ text: "Put back as it was." });
   } catch (error) {
     notices.say({ text: sentenceOf(error) });
