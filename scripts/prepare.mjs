@@ -32,7 +32,11 @@ export function preparePackages() {
   const stamp = join(root, "node_modules", ".apron-lock");
   if (existsSync(stamp) && readFileSync(stamp, "utf8") === lock) return;
   say("installing npm packages from the lock file");
-  run("npm", ["ci", "--no-audit", "--no-fund", "--loglevel=error"]);
+  const ci = ["ci", "--no-audit", "--no-fund", "--loglevel=error"];
+  const major = Number(output("npm", ["--version"])?.split(".")[0]);
+  // Node 20 brings npm 10, which trips over optional packages in lock files that npm 11 wrote.
+  if (major < 11) run("npm", ["exec", "--yes", "--package=npm@11", "--", "npm", ...ci]);
+  else run("npm", ci);
   writeFileSync(stamp, lock);
 }
 

@@ -7,6 +7,7 @@ const Freshness = z
     daysLeft: z.int(),
     band: Band,
     limit: z.enum(["quality", "safety"]),
+    safeUntil: Day.nullable().meta({ description: "Last safe day of what is cut or opened" }),
     reason: z.string(),
     source: z.string(),
   })

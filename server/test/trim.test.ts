@@ -87,6 +87,17 @@ describe("recording a trim", () => {
     expect((await wren.call("getLot", { params: { id } })).body.grams).toBe(666.7);
   });
 
+  it("never makes old leaves keep longer: they keep what they had, at least today", async () => {
+    const old = async (since: string) =>
+      (await wren.call("logLot", { body: aLot("chard", "500", { since }) })).body;
+    const aged = await old("2026-09-06");
+    const trimmed = (await record({ lotId: aged.id, rawG: 500, usableG: 300 })).body.usableLot;
+    expect(trimmed.freshness.spoilsOn).toBe(aged.freshness.spoilsOn);
+    const past = await old("2026-08-20");
+    const rescued = (await record({ lotId: past.id, rawG: 500, usableG: 300 })).body.usableLot;
+    expect(rescued.freshness).toMatchObject({ spoilsOn: "2026-09-10", daysLeft: 0 });
+  });
+
   it("carries its share of the price into the usable lot", async () => {
     const lot = (await wren.call("logLot", { body: aLot("plum", "1000", { priceMinor: 240 }) })).body;
     const done = await record({ lotId: lot.id, rawG: 500, usableG: 465, method: "pit" });

@@ -111,6 +111,19 @@ describe("freshness", () => {
     expect(fresh("feta", { state: "opened", bestBefore: "2026-09-11" }).daysLeft).toBe(1);
   });
 
+  it("never keeps longer for being trimmed, but tells the safe day from the good one", () => {
+    const cut = fresh("chard", { state: "usable", method: "strip-leaves", bestBefore: "2026-09-11" });
+    expect(cut).toMatchObject({ daysLeft: 1, limit: "quality", safeUntil: "2026-09-13" });
+    expect(cut.reason).toMatch(/kept whole/);
+    expect(
+      fresh("chard", { state: "usable", method: "strip-leaves", bestBefore: "2026-09-20" }),
+    ).toMatchObject({
+      daysLeft: 3,
+      limit: "safety",
+    });
+    expect(fresh("plum", { state: "usable", method: "pit" }).safeUntil).toBeNull();
+  });
+
   it("never lets the fridge lengthen what is already cut beyond what it has whole", () => {
     const leaves = [...referenceCatalogue.ingredients.values()].filter(
       (f) => f.category === "leaf" && f.tcsWhen.includes("cut") && f.trims.length > 0,

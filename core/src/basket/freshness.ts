@@ -8,11 +8,13 @@ export type Freshness = {
   readonly spoilsOn: Day;
   readonly daysLeft: number;
   readonly limit: "quality" | "safety";
+  /** The last safe day of what is cut, cooked or opened; null where only quality is at stake. */
+  readonly safeUntil: Day | null;
   readonly reason: string;
   readonly source: string;
 };
 
-type Clock = Omit<Freshness, "daysLeft" | "spoilsOn"> & { readonly days: number };
+type Clock = Omit<Freshness, "daysLeft" | "spoilsOn" | "safeUntil"> & { readonly days: number };
 
 const practice = "common practice, no source";
 /** Whole produce kept warm that wants the fridge lasts about two fifths as long. */
@@ -34,15 +36,26 @@ export function freshness(
   const clock = lot.state === "raw" ? wholeClock(lot, facts) : preparedClock(lot, facts, at.catalogue);
   const byClock = addDays(lot.since, clock.days);
   const spoilsOn = lot.bestBefore === null ? byClock : byLabelOf(lot, lot.bestBefore, byClock);
-  const byLabel = spoilsOn !== byClock;
+  const bound = spoilsOn === byClock ? clock : earlierBound(lot);
   return {
     spoilsOn,
     daysLeft: daysBetween(at.today, spoilsOn),
-    limit: clock.limit,
-    reason: byLabel ? "the date on its label" : clock.reason,
-    source: byLabel ? "label" : clock.source,
+    limit: bound.limit,
+    safeUntil: clock.limit === "safety" ? byClock : null,
+    reason: bound.reason,
+    source: bound.source,
   };
 }
+
+/** What binds when the lot's `bestBefore` does: the label, or the clock it had before it was trimmed. */
+const earlierBound = (lot: AgeingLot): Pick<Freshness, "limit" | "reason" | "source"> =>
+  lot.method === null
+    ? { limit: "quality", reason: "the date on its label", source: "label" }
+    : {
+        limit: "quality",
+        reason: "no longer than it would have kept whole",
+        source: "its clock before it was trimmed",
+      };
 
 /** A sealed pack goes by its label until it is opened; anything else by whichever comes first. */
 const byLabelOf = (lot: AgeingLot, bestBefore: Day, byClock: Day): Day =>

@@ -14,6 +14,7 @@ export type AgeingLot = {
   readonly method: string | null;
   readonly place: Place;
   readonly since: Day;
+  /** The label's date; for a trimmed lot, the last day it would have had whole. */
   readonly bestBefore: Day | null;
 };
 

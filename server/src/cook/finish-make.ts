@@ -62,7 +62,7 @@ function onHandOf(lot: LotRecord, kit: Kit): OnHandLot {
     ingredient: lot.ingredient,
     onHandG: lot.balanceG,
     state: lot.state,
-    pastSafety: fresh.limit === "safety" && fresh.daysLeft < 0,
+    pastSafety: fresh.safeUntil !== null && fresh.safeUntil < kit.today,
   };
 }
 

@@ -18,7 +18,7 @@ function clocksOf({ formula, drawn, lots }: Made, kit: Kit): IngredientClock[] {
     const cooked = formula.lines.find((l) => l.id === lineId)?.cook !== null;
     if (!lot || cooked) return [];
     const fresh = freshnessOf(lot, kit);
-    return fresh.limit === "safety" ? [{ name: nameFor(kit, lot.ingredient), lastDay: fresh.spoilsOn }] : [];
+    return fresh.safeUntil === null ? [] : [{ name: nameFor(kit, lot.ingredient), lastDay: fresh.safeUntil }];
   });
 }
 

@@ -1,5 +1,6 @@
 import { urgency } from "@apron/core/basket";
 import type { TrimYield } from "@apron/core/catalogue";
+import { daysBetween } from "@apron/core/measure";
 import { expectedTrim, type KitchenYield } from "@apron/core/trim";
 import type { MatchStock } from "@apron/core/match";
 import { factsOf, freshnessOf } from "../basket/present-lot.ts";
@@ -19,10 +20,12 @@ export type Surplus = MatchStock & {
 export async function surplusOnHand(kit: Kit): Promise<Surplus[]> {
   const lots = (await kit.stores.lots.onHand()).filter((lot) => lot.state !== "by-product");
   const usableOf = expectedUsable(kit, await kit.stores.trims.learned("all"));
-  return lots.flatMap((lot) => {
-    const { daysLeft, limit } = freshnessOf(lot, kit);
+  // Of what is equally urgent, lots that are ready go before lots still to be trimmed.
+  const readyFirst = [...lots].sort((a, b) => Number(a.state === "raw") - Number(b.state === "raw"));
+  return readyFirst.flatMap((lot) => {
+    const { daysLeft, safeUntil } = freshnessOf(lot, kit);
     if (daysLeft < 0) return [];
-    const safeDays = limit === "safety" ? daysLeft : null;
+    const safeDays = safeUntil === null ? null : daysBetween(kit.today, safeUntil);
     const about = { lotId: lot.id, ingredient: lot.ingredient, lot, daysLeft, safeDays };
     return [{ ...about, grams: usableOf(lot), worth: urgency(daysLeft), toTrim: lot.state === "raw" }];
   });

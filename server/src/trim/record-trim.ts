@@ -163,7 +163,8 @@ function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
     method: child.method,
     place: child.body.place,
     since: kit.today,
-    bestBefore: null,
+    // Trimming never makes it keep longer; what is trimmed on or past its day is for today.
+    bestBefore: parent.spoilsOn > kit.today ? parent.spoilsOn : kit.today,
   };
   const share = child.body.rawG / parent.receivedG;
   const priceMinor =
