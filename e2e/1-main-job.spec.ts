@@ -69,7 +69,7 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
       await estimate.click();
       await expect(estimate).toBeHidden();
     }
-    await expect(page.getByText(/\((\+|−)\d+ %\)/).first()).toBeVisible();
+    await expect(page.getByText(/\((\+|−)\d+\s%\)/).first()).toBeVisible();
     await page.getByRole("button", { name: /200 ml jar ?fridge/ }).click();
     await expect(page.getByText("Safety sets this limit: acid or salt by taste buys no days.")).toBeVisible();
     await expect(page.getByText(/There is no tested home-canning process/)).toBeVisible();

@@ -7,7 +7,12 @@ import { root, say } from "./run.mjs";
 const empty = process.argv.includes("--empty");
 const data = resolve(root, process.env.APRON_DATA ?? ".data");
 
+const signals = ["SIGINT", "SIGTERM", "SIGHUP"];
+
 async function main() {
+  // Stopped before it serves: leave through "exit", which takes the database down.
+  const leave = () => process.exit(1);
+  for (const signal of signals) process.on(signal, leave);
   preparePackages();
   const given = process.env.DATABASE_URL;
   const cluster = given
@@ -39,7 +44,7 @@ function serve(databaseUrl) {
     detached: true,
   });
   const stop = () => server.kill("SIGTERM");
-  for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, stop);
+  for (const signal of signals) process.removeAllListeners(signal).on(signal, stop);
   process.once("exit", stop);
   return new Promise((done) => server.once("exit", (code) => done(code ?? 0)));
 }

@@ -16,6 +16,7 @@ export const Container = z
     daysLeft: z.int(),
     band: Band,
     limit: z.enum(["quality", "safety"]),
+    mayBeEaten: z.boolean().meta({ description: "False past a safety date and when nothing is left" }),
     reason: z.string(),
     source: z.string(),
     practice: z.object({ from: Day, to: Day }).nullable(),

@@ -1,20 +1,21 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { FinishMake } from "@apron/contract";
-import { demoFormulas } from "../src/demo/formulas.ts";
-import { aLot, openTestKitchen, usableLot, type Browser, type TestKitchen } from "./test-kitchen.ts";
+import {
+  aLot,
+  bringRecipes,
+  openTestKitchen,
+  usableLot,
+  type Browser,
+  type TestKitchen,
+} from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
 let wren: Browser;
 beforeAll(async () => {
   kitchen = await openTestKitchen();
   wren = await kitchen.setUp();
-  const kitchenId = (await wren.call("currentSession", {})).body.kitchen.id;
-  const claim = { kitchenId, key: randomUUID(), fingerprint: "recipes", at: kitchen.deps.now() };
-  await kitchen.deps.database.write(claim, async (stores) => {
-    for (const formula of demoFormulas) await stores.recipes.save(formula, 1, kitchen.deps.now());
-    return { ok: true, value: true };
-  });
+  await bringRecipes(kitchen, wren);
 });
 afterAll(() => kitchen.close());
 

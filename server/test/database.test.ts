@@ -52,6 +52,23 @@ describe("the schema", () => {
   });
 });
 
+describe("a fresh cluster", () => {
+  it("lets several programs begin at once, each with a database of its own", async () => {
+    const admin = await dataSourceFor(process.env["TEST_DATABASE_URL"] ?? "", 1).initialize();
+    const names = Array.from({ length: 6 }, () => `rival_${randomUUID().replaceAll("-", "")}`);
+    for (const name of names) await admin.query(`create database ${name}`);
+    const urlOf = (name: string): string => {
+      const url = new URL(process.env["TEST_DATABASE_URL"] ?? "");
+      url.pathname = `/${name}`;
+      return url.href;
+    };
+    const begun = await Promise.allSettled(names.map((name) => migrate(urlOf(name))));
+    expect(begun.map((b) => b.status)).toEqual(names.map(() => "fulfilled"));
+    for (const name of names) await admin.query(`drop database ${name} with (force)`);
+    await admin.destroy();
+  });
+});
+
 describe("one kitchen never sees another", () => {
   const other = randomUUID();
   beforeAll(async () => {

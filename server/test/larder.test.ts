@@ -1,20 +1,14 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { Container } from "@apron/contract";
-import { demoFormulas } from "../src/demo/formulas.ts";
-import { openTestKitchen, usableLot, type Browser, type TestKitchen } from "./test-kitchen.ts";
+import { bringRecipes, openTestKitchen, usableLot, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
 let wren: Browser;
 beforeAll(async () => {
   kitchen = await openTestKitchen();
   wren = await kitchen.setUp();
-  const kitchenId = (await wren.call("currentSession", {})).body.kitchen.id;
-  const claim = { kitchenId, key: randomUUID(), fingerprint: "recipes", at: kitchen.deps.now() };
-  await kitchen.deps.database.write(claim, async (stores) => {
-    for (const formula of demoFormulas) await stores.recipes.save(formula, 1, kitchen.deps.now());
-    return { ok: true, value: true };
-  });
+  await bringRecipes(kitchen, wren);
 });
 afterAll(() => kitchen.close());
 
@@ -125,6 +119,8 @@ describe("the larder", () => {
   it("gives nothing to eat past a safety date, but lets it be thrown away", async () => {
     const container = await tub();
     kitchen.setNow("2026-09-30T09:00:00");
+    const listed = (await wren.call("listLarder", {})).body.containers.find((c) => c.id === container.id);
+    expect(listed).toMatchObject({ mayBeEaten: false, band: "over" });
     const refused = await take(container.id);
     expect([refused.status, refused.problem.code]).toEqual([409, "past-use-by"]);
     expect((await take(container.id, { fate: "discarded" })).status).toBe(201);

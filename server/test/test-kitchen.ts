@@ -4,6 +4,7 @@ import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import type { Hono } from "hono";
 import type { DataSource } from "typeorm";
 import { createApp } from "../src/app.ts";
+import { demoFormulas } from "../src/demo/formulas.ts";
 import type { Deps } from "../src/kit.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
@@ -139,6 +140,16 @@ export async function openTestKitchen(): Promise<TestKitchen> {
       await admin.destroy();
     },
   };
+}
+
+/** Writes the demo's recipes into a test kitchen. */
+export async function bringRecipes(kitchen: TestKitchen, browser: Browser): Promise<void> {
+  const kitchenId = (await browser.call("currentSession", {})).body.kitchen.id;
+  const claim = { kitchenId, key: randomUUID(), fingerprint: "recipes", at: kitchen.deps.now() };
+  await kitchen.deps.database.write(claim, async (stores) => {
+    for (const formula of demoFormulas) await stores.recipes.save(formula, 1, kitchen.deps.now());
+    return { ok: true, value: true };
+  });
 }
 
 type LotBody = RequestOf<"logLot">["body"];

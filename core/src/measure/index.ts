@@ -13,6 +13,7 @@ export {
   showEstimate,
   showGrams,
   showPercent,
+  showPortions,
   showYield,
   trimmedDecimals,
   type DisplaySystem,

@@ -2,7 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { estimate, exactly } from "./estimate.ts";
 import { parseAmount } from "./parse-amount.ts";
-import { honestStep, showEstimate, showGrams, showPercent, showYield } from "./show.ts";
+import { honestStep, showEstimate, showGrams, showPercent, showPortions, showYield } from "./show.ts";
 
 describe("weights as a cook reads them", () => {
   it.each([
@@ -37,6 +37,10 @@ describe("weights as a cook reads them", () => {
 
   it("takes steps of 1, 2 or 5", () => {
     expect([3, 50, 200, 404, 900].map(honestStep)).toEqual([1, 5, 20, 50, 100]);
+  });
+
+  it("shows portions to the half, and never none while something is left", () => {
+    expect([0, 0.1, 1.2, 2.3, 9].map(showPortions)).toEqual(["0", "0.5", "1", "2.5", "9"]);
   });
 
   it("shows yields with two decimals and shares as per cent", () => {

@@ -1,6 +1,6 @@
 import type { Container } from "@apron/contract";
 import { useFirstBand } from "@apron/core/basket";
-import { containerSizes } from "@apron/core/larder";
+import { containerSizes, takePortion } from "@apron/core/larder";
 import { daysBetween } from "@apron/core/measure";
 import type { Kit } from "../kit.ts";
 import type { StoredContainer } from "./store.ts";
@@ -21,6 +21,7 @@ export function presentContainer(stored: StoredContainer, view: Pick<Kit, "today
     daysLeft,
     band: useFirstBand(daysLeft),
     limit: stored.limit,
+    mayBeEaten: takePortion(stored, view.today).ok,
     reason: stored.reason,
     source: stored.source,
     practice: practiceFrom && practiceTo ? { from: practiceFrom, to: practiceTo } : null,

@@ -1,5 +1,8 @@
 import { createHmac } from "node:crypto";
+import { setTimeout } from "node:timers/promises";
+import type { DataSource } from "typeorm";
 import { dataSourceFor } from "./data-source.ts";
+import { sqlState } from "./sql-state.ts";
 
 const appRole = "apron_app";
 /** Any fixed number: two processes starting together must not migrate at once. */
@@ -28,15 +31,34 @@ export async function migrate(ownerUrl: string): Promise<void> {
   const runner = owner.createQueryRunner();
   try {
     await runner.query("select pg_advisory_lock($1)", [migrationLock]);
-    const [found] = await owner.query<unknown[]>("select from pg_roles where rolname = $1", [appRole]);
-    const verb = found ? "alter" : "create";
-    const password = appPassword(new URL(ownerUrl));
-    // A new role can neither bypass row security nor create anything unless told so; nothing here tells it so.
-    await runner.query(`${verb} role ${appRole} login password '${password}'`);
+    await seeToAppRole(owner, appPassword(new URL(ownerUrl)));
     await owner.runMigrations();
   } finally {
     await runner.query("select pg_advisory_unlock($1)", [migrationLock]);
     await runner.release();
     await owner.destroy();
+  }
+}
+
+/** SQLSTATEs of two processes, perhaps on two databases, seeing to the same role at once. */
+const rivalStates = ["42710", "23505", "XX000"];
+const mostTries = 10;
+
+/**
+ * Creates the serving role or gives it its password. Roles belong to the whole cluster, so the lock on this
+ * database does not keep rivals out: whoever loses tries again and finds the role there.
+ */
+async function seeToAppRole(owner: DataSource, password: string): Promise<void> {
+  for (let tries = 1; ; tries++) {
+    const found = await owner.query<unknown[]>("select from pg_roles where rolname = $1", [appRole]);
+    const verb = found.length > 0 ? "alter" : "create";
+    try {
+      // A new role can neither bypass row security nor create anything unless told so; nothing here tells it so.
+      await owner.query(`${verb} role ${appRole} login password '${password}'`);
+      return;
+    } catch (error) {
+      if (tries === mostTries || !rivalStates.includes(sqlState(error))) throw error;
+      await setTimeout(20 * tries);
+    }
   }
 }

@@ -1,10 +1,10 @@
 import type { Result } from "@apron/core/measure";
 import type { DataSource, EntityManager } from "typeorm";
-import { QueryFailedError } from "typeorm";
 import { conflict, type Refusal } from "../http/refusal.ts";
 import type { Database, Stores, WriteClaim } from "../stores.ts";
 import { enterKitchen } from "./enter-kitchen.ts";
 import { frontDoorOf } from "./stores/front-door.ts";
+import { sqlState } from "./sql-state.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";
 import { lotStoreOf } from "./stores/lot.store.ts";
 import { recipeStoreOf } from "./stores/recipe.store.ts";
@@ -68,11 +68,6 @@ async function write<Value>(
     throw error;
   }
 }
-
-const sqlState = (error: unknown): string => {
-  const driverError: unknown = error instanceof QueryFailedError ? error.driverError : undefined;
-  return driverError instanceof Error && "code" in driverError ? String(driverError.code) : "";
-};
 
 /**
  * Takes the kitchen's turn and the request's key. The row lock on the kitchen makes its writes happen one

@@ -8,6 +8,7 @@ import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
 import CautionList from "../ui/CautionList.vue";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import { showDay } from "../ui/dates.ts";
 import PageHead from "../ui/PageHead.vue";
 
@@ -38,17 +39,7 @@ const print = (): void => window.print();
   <div class="screen-only">
     <PageHead title="Label" :lead="label ? `${label.container.name}, ${label.container.containerName}` : ''">
       <div class="tools">
-        <div class="sizes" role="group" aria-label="Label size">
-          <button
-            v-for="s in sizes"
-            :key="s.value"
-            type="button"
-            :aria-pressed="size === s.value"
-            @click="size = s.value"
-          >
-            {{ s.label }}
-          </button>
-        </div>
+        <ChoiceButtons v-model="size" label="Label size" :choices="sizes" />
         <Button label="Print" @click="print" />
       </div>
     </PageHead>
@@ -87,27 +78,10 @@ const print = (): void => window.print();
 </template>
 
 <style scoped>
-.tools,
-.sizes {
+.tools {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem;
-}
-
-.sizes button {
-  min-height: 44px;
-  padding: 0 0.9rem;
-  font: inherit;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: var(--p-border-radius-md);
-  cursor: pointer;
-}
-
-.sizes button[aria-pressed="true"] {
-  border: 2px solid var(--action);
-  background: var(--action-wash);
 }
 
 .label {

@@ -8,6 +8,7 @@ import { useNotices } from "../app/notices.ts";
 import { useRefresh } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
 import { groupContainers } from "./container-groups.ts";
@@ -46,17 +47,7 @@ async function take(container: Container, fate: keyof typeof fateWords): Promise
 
 <template>
   <PageHead title="Larder" lead="What was put by, the first to expire first.">
-    <div class="places" role="group" aria-label="Where">
-      <button
-        v-for="p in places"
-        :key="p.value"
-        type="button"
-        :aria-pressed="place === p.value"
-        @click="place = p.value"
-      >
-        {{ p.label }}
-      </button>
-    </div>
+    <ChoiceButtons v-model="place" label="Where" :choices="places" />
   </PageHead>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <LarderRow v-for="group in groups" :key="group.key" :group="group" @take="take(group.next, $event)" />
@@ -67,25 +58,3 @@ async function take(container: Container, fate: keyof typeof fateWords): Promise
     to="/match"
   />
 </template>
-
-<style scoped>
-.places {
-  display: flex;
-}
-
-.places button {
-  min-height: 44px;
-  padding: 0 1.1rem;
-  font: inherit;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  cursor: pointer;
-}
-
-.places button[aria-pressed="true"] {
-  font-weight: 600;
-  color: var(--p-linen-50);
-  background: var(--p-aubergine-700);
-}
-</style>

@@ -1,18 +1,15 @@
 <script setup lang="ts">
 import { Gift, Printer, Trash2 } from "@lucide/vue";
-import { showGrams, trimmedDecimals } from "@apron/core/measure";
+import { showGrams, showPortions } from "@apron/core/measure";
 import Button from "primevue/button";
-import { computed } from "vue";
 import { useSession } from "../app/session.ts";
 import BandMark from "../ui/BandMark.vue";
 import { showDay } from "../ui/dates.ts";
 import type { ContainerGroup } from "./container-groups.ts";
 
-const props = defineProps<{ group: ContainerGroup }>();
+defineProps<{ group: ContainerGroup }>();
 const emit = defineEmits<{ take: [fate: "eaten" | "given" | "discarded"] }>();
 const session = useSession();
-const overSafety = computed(() => props.group.next.limit === "safety" && props.group.next.daysLeft < 0);
-const portions = computed(() => trimmedDecimals(Math.max(0.5, Math.round(props.group.portions * 2) / 2), 1));
 </script>
 
 <template>
@@ -24,7 +21,7 @@ const portions = computed(() => trimmedDecimals(Math.max(0.5, Math.round(props.g
       </p>
     </div>
     <p>
-      <span class="figure portions">{{ portions }}</span>
+      <span class="figure portions">{{ showPortions(group.portions) }}</span>
       <span class="soft small">portions · {{ showGrams(group.grams, session.units) }}</span>
     </p>
     <div class="date">
@@ -39,13 +36,13 @@ const portions = computed(() => trimmedDecimals(Math.max(0.5, Math.round(props.g
     </div>
     <div class="acts">
       <Button
-        v-if="!overSafety"
+        v-if="group.next.mayBeEaten"
         label="Take one"
         :aria-label="`Take one portion of ${group.next.name}`"
         @click="emit('take', 'eaten')"
       />
       <button
-        v-if="!overSafety"
+        v-if="group.next.mayBeEaten"
         type="button"
         :aria-label="`Give away one portion of ${group.next.name}`"
         title="Give away"
