@@ -1,10 +1,14 @@
-import { heaviestEntryG } from "@apron/core/measure";
+import { heaviestEntryG, lightestEntryG } from "@apron/core/measure";
 import { z } from "zod";
 
 export const Id = z.uuid();
 export const Day = z.iso.date().meta({ description: "Calendar day, YYYY-MM-DD" });
 export const Instant = z.iso.datetime().meta({ description: "UTC instant, ISO 8601" });
-export const Grams = z.number().positive().max(heaviestEntryG).meta({ description: "Grams, > 0" });
+export const Grams = z
+  .number()
+  .min(lightestEntryG)
+  .max(heaviestEntryG)
+  .meta({ description: "Grams, kept to the milligram" });
 export const Place = z.enum(["fridge", "freezer", "room", "cupboard"]);
 export const Grade = z.enum(["prime", "seconds"]);
 

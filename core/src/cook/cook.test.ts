@@ -4,7 +4,13 @@ import { referenceCatalogue } from "../catalogue/reference.ts";
 import type { Stock } from "../recipes/index.ts";
 import { measureOut } from "./kitchen-measures.ts";
 import { planMake, type MakeKitchen } from "./plan-make.ts";
-import { believableOutput, settleMake, type OnHandLot, type UsedPart } from "./settle-make.ts";
+import {
+  believableOutput,
+  recordedOutput,
+  settleMake,
+  type OnHandLot,
+  type UsedPart,
+} from "./settle-make.ts";
 
 const kitchen: MakeKitchen = {
   catalogue: referenceCatalogue,
@@ -132,6 +138,11 @@ describe("settling what was really used", () => {
     expect(settle([used({ grams: 50 }), used({ grams: 50 }), used({ grams: 50 })])).toMatchObject({
       ok: true,
     });
+  });
+
+  it("records whole grams of a dish and the milligrams of a pinch", () => {
+    const of = (value: number) => recordedOutput({ value, low: 0, high: 999 });
+    expect([of(310.4), of(0.35)]).toEqual([310, 0.35]);
   });
 
   it("does not believe a dish far heavier than what went in", () => {

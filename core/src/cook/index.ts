@@ -9,6 +9,7 @@ export {
 } from "./plan-make.ts";
 export {
   believableOutput,
+  recordedOutput,
   settleMake,
   type OnHandLot,
   type Settled,

@@ -1,6 +1,6 @@
 import type { LotState } from "../basket/index.ts";
 import type { Catalogue } from "../catalogue/index.ts";
-import { accept, refuse, type Estimate, type Result } from "../measure/index.ts";
+import { accept, refuse, toMilligram, type Estimate, type Result } from "../measure/index.ts";
 import { batchWeight, type Formula } from "../recipes/index.ts";
 
 /** What was really used of one ingredient in one line; `lotId` null: from the shelf or just bought. */
@@ -95,7 +95,7 @@ function lotIssue(part: UsedPart, index: number, lots: readonly OnHandLot[]): Se
 function drawsOf(used: readonly UsedPart[]): Settled["draws"] {
   const grams = new Map<string, number>();
   for (const part of used) if (part.lotId) grams.set(part.lotId, (grams.get(part.lotId) ?? 0) + part.grams);
-  return [...grams].map(([lotId, total]) => ({ lotId, grams: Math.round(total * 1000) / 1000 }));
+  return [...grams].map(([lotId, total]) => ({ lotId, grams: toMilligram(total) }));
 }
 
 /** Float dust, far under the milligram that the ledger keeps, is not an overdraft. */
@@ -114,6 +114,10 @@ function overdrawn(
   }
   return undefined;
 }
+
+/** What an unweighed dish is recorded at: whole grams, and the milligrams of a pinch. */
+export const recordedOutput = (output: Estimate): number =>
+  output.value >= 10 ? Math.round(output.value) : toMilligram(output.value);
 
 /** Water taken up in ways the tables do not know may add this much; more was misread. A judgement. */
 const believableExcess = 1.25;

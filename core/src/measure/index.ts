@@ -1,5 +1,6 @@
 export { addDays, dayOf, daysBetween, earliest, type Day } from "./day.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
+export { toMilligram } from "./milligram.ts";
 export { parseAmount, type Amount, type AmountIssue, type AmountReading } from "./parse-amount.ts";
 export { accept, invariant, refuse, type Result } from "./result.ts";
 export {
@@ -18,4 +19,4 @@ export {
   trimmedDecimals,
   type DisplaySystem,
 } from "./show.ts";
-export { findUnit, heaviestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
+export { findUnit, heaviestEntryG, lightestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";

@@ -92,6 +92,7 @@ describe("refusals", () => {
     ["Infinity", "amount-not-understood"],
     ["0", "amount-not-positive"],
     ["0 kg", "amount-not-positive"],
+    ["0.0001 g", "amount-not-positive"],
     ["-430", "amount-not-positive"],
     ["−5 g", "amount-not-positive"],
     ["- ½ kg", "amount-not-positive"],

@@ -1,6 +1,6 @@
 import { looksLikeUnit, splitNumberAndWord } from "./split-number.ts";
 import { accept, refuse, type Result } from "./result.ts";
-import { findUnit, heaviestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
+import { findUnit, heaviestEntryG, lightestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
 
 /** What was typed, before it is known which ingredient it is of. */
 export type Amount =
@@ -74,10 +74,11 @@ function readPieces(
     : weighed(middle * unit.factor, first.rest);
 }
 
-const weighed = (grams: number, rest: string): Result<AmountReading, AmountIssue> =>
-  grams > heaviestEntryG
-    ? refuse({ code: "amount-too-large", grams, atMostG: heaviestEntryG })
-    : accept({ amount: { kind: "mass", grams }, rest: withoutOf(rest) });
+function weighed(grams: number, rest: string): Result<AmountReading, AmountIssue> {
+  if (grams < lightestEntryG) return refuse({ code: "amount-not-positive", text: String(grams) });
+  if (grams > heaviestEntryG) return refuse({ code: "amount-too-large", grams, atMostG: heaviestEntryG });
+  return accept({ amount: { kind: "mass", grams }, rest: withoutOf(rest) });
+}
 
 function poured(count: number, unit: Unit, rest: string): Result<AmountReading, AmountIssue> {
   const ml = count * unit.factor;

@@ -15,6 +15,9 @@ export type Unit = {
 /** The heaviest single entry the kitchen believes: a quarter of a tonne. Common practice, no source. */
 export const heaviestEntryG = 250_000;
 
+/** The ledger keeps milligrams; less is nothing. */
+export const lightestEntryG = 0.001;
+
 const nist = "NIST SP 811 / SP 1038";
 const definition = "SI definition";
 

@@ -53,6 +53,14 @@ describe("closing a trim to the gram", () => {
     expect(closed).toMatchObject({ ok: true, value: { lossG: 0, parts: [{ grams: 29 }, { grams: 11 }] } });
   });
 
+  it("closes whatever the decimals: everything is kept to the milligram", () => {
+    const closed = closeBalance(333.3335, 200.12345, [part("stems", 33.33333)]);
+    expect(closed).toMatchObject({
+      ok: true,
+      value: { rawG: 333.334, usableG: 200.123, partsG: 33.333, lossG: 99.878 },
+    });
+  });
+
   it("always closes: raw = usable + parts + loss, with nothing negative", () => {
     const weights = fc.tuple(
       fc.integer({ min: 10, max: 5000 }),

@@ -1,7 +1,7 @@
 import type { LogLot } from "@apron/contract";
 import { comesReady, mayBeForaged } from "@apron/core/basket";
 import { toGrams, type IngredientFacts, type Weight } from "@apron/core/catalogue";
-import { accept, isExact, parseAmount, refuse } from "@apron/core/measure";
+import { accept, isExact, parseAmount, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
 import { freshnessOf, presentLot } from "./present-lot.ts";
@@ -62,8 +62,6 @@ const foragingIssue = (body: LogLot, facts: IngredientFacts): Answer<never> | un
   body.source.kind === "foraged" && !mayBeForaged(facts)
     ? refuse({ status: 422, code: "never-foraged", field: "source.kind" })
     : undefined;
-
-const toMilligram = (grams: number): number => Math.round(grams * 1000) / 1000;
 
 function newLot(
   body: Required<LogLot>,

@@ -1,7 +1,7 @@
 import type { BatchMade, FinishMake, UseBy } from "@apron/contract";
-import { believableOutput, settleMake, type OnHandLot, type Settled } from "@apron/core/cook";
+import { believableOutput, recordedOutput, settleMake, type OnHandLot, type Settled } from "@apron/core/cook";
 import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
-import { accept, refuse } from "@apron/core/measure";
+import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
 import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../basket/store.ts";
@@ -42,7 +42,7 @@ export const finishMake: UseCase<"finishMake"> = async ({ body }, kit) => {
     const { index } = settled.issue as { index?: number };
     return refuseWith(settled.issue, index === undefined ? "used" : `used.${index}.grams`);
   }
-  const outputG = body.weighedG ?? Math.round(settled.value.output.value);
+  const outputG = body.weighedG ?? recordedOutput(settled.value.output);
   if (body.weighedG !== null && !believableOutput(body.weighedG, settled.value.output))
     return refuse({
       status: 422,
@@ -86,8 +86,6 @@ function containersOf(make: Make & { outputG: number }, kit: Kit): Answer<Contai
     ),
   );
 }
-
-const toMilligram = (grams: number): number => Math.round(grams * 1000) / 1000;
 
 function filledOf(
   load: Load,
