@@ -46,7 +46,15 @@ function serve(databaseUrl) {
   const stop = () => server.kill("SIGTERM");
   for (const signal of signals) process.removeAllListeners(signal).on(signal, stop);
   process.once("exit", stop);
+  whenOrphaned(stop);
   return new Promise((done) => server.once("exit", (code) => done(code ?? 0)));
+}
+
+/** npm hands a signal to its shell, which ends and tells nobody: losing that parent means being told to stop. */
+function whenOrphaned(stop) {
+  if (!process.env.npm_lifecycle_event) return;
+  const parent = process.ppid;
+  setInterval(() => process.ppid !== parent && stop(), 300).unref();
 }
 
 main().catch((error) => {
