@@ -28,6 +28,7 @@ function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure
 /** An amount as the scale shows it and, where one comes near enough, as a spoon or cup, each with its error. */
 export type MeasuredAmount = { readonly scale: RoundedAmount; readonly spoon: RoundedAmount | null };
 
+/** `grams` (≥ 0) of an ingredient on the scale and, within 12 %, by spoon, cup or piece; each with its signed error. */
 export const measureOut = (grams: number, facts: IngredientFacts, cup: CupSystem): MeasuredAmount => ({
   scale: roundToScale(grams),
   spoon: roundForKitchen(grams, kitchenMeasures(facts, cup)) ?? null,

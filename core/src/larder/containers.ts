@@ -10,6 +10,7 @@ export type ContainerSize = {
   readonly places: readonly ("fridge" | "freezer")[];
 };
 
+/** The containers a kitchen puts by in. Sizes in millilitres: common practice, no source. */
 export const containerSizes: readonly ContainerSize[] = [
   { kind: "jar", name: "200 ml jar", ml: 200, places: ["fridge", "freezer"] },
   { kind: "tub", name: "500 ml tub", ml: 500, places: ["fridge", "freezer"] },

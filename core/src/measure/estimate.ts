@@ -49,4 +49,5 @@ export function neededFor(wanted: number, factor: Estimate): Estimate {
   return { value: wanted / factor.value, low: wanted / factor.high, high: wanted / factor.low };
 }
 
+/** True of a weighed fact: its range has no width. */
 export const isExact = (e: Estimate): boolean => e.low === e.high;

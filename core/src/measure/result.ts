@@ -2,11 +2,13 @@
 export type Result<Value, Issue> =
   { readonly ok: true; readonly value: Value } | { readonly ok: false; readonly issue: Issue };
 
+/** The answer that was asked for. */
 export const accept = <Value>(value: Value): { readonly ok: true; readonly value: Value } => ({
   ok: true,
   value,
 });
 
+/** An expected refusal: a code and its measurements, never words. */
 export const refuse = <Issue>(issue: Issue): { readonly ok: false; readonly issue: Issue } => ({
   ok: false,
   issue,

@@ -3,6 +3,7 @@ export type Network = Map<string, Map<string, { capacity: number; flow: number }
 
 const dust = 1e-6;
 
+/** Adds an arc of `capacity` (≥ 0) and its empty way back; capacities of the same arc add up. */
 export function addArc(network: Network, [from, to]: readonly [string, string], capacity: number): void {
   const arcs = network.get(from) ?? new Map<string, { capacity: number; flow: number }>();
   const arc = arcs.get(to) ?? { capacity: 0, flow: 0 };
@@ -13,6 +14,7 @@ export function addArc(network: Network, [from, to]: readonly [string, string], 
   network.set(to, back);
 }
 
+/** What flows along one arc now; 0 where there is none. */
 export const flowOn = (network: Network, from: string, to: string): number =>
   network.get(from)?.get(to)?.flow ?? 0;
 

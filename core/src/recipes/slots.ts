@@ -7,6 +7,7 @@ export type AllowedFiller = Filler & { readonly facts: IngredientFacts };
 
 const dominant = 3;
 
+/** Dominant enough (strength 3 of 3) to fall under a line's strong-herb cap. A judgement per ingredient. */
 export const isStrong = (facts: IngredientFacts): boolean => facts.strength >= dominant;
 
 /**
