@@ -18,6 +18,8 @@ const ownerUrl = process.env["DATABASE_URL"];
 const webFolder = process.env["APRON_WEB"];
 const demo = process.env["APRON_DEMO"] !== "0";
 const poolSize = 10;
+/** Longer than proxies and browsers keep theirs: with Node's five seconds a reused connection may just have closed. */
+const keepAliveMs = 75_000;
 
 async function main(): Promise<void> {
   if (!ownerUrl) throw new Error("DATABASE_URL is not set; start the program with npm start");
@@ -53,7 +55,8 @@ function listen(deps: Deps, log: pino.Logger): void {
     app.use("*", serveStatic({ root: webFolder }));
     app.get("*", serveStatic({ root: webFolder, path: "index.html" }));
   }
-  const server = serve({ fetch: app.fetch, port, hostname: host }, ({ port: bound }) => {
+  const serverOptions = { keepAliveTimeout: keepAliveMs };
+  const server = serve({ fetch: app.fetch, port, hostname: host, serverOptions }, ({ port: bound }) => {
     void announce(deps, `http://${host}:${bound}`);
   });
   const stop = (): void => {
