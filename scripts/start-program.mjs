@@ -24,6 +24,9 @@ export async function startProgram(args) {
     stdio: ["ignore", "pipe", "inherit"],
   });
   const ended = new Promise((done) => child.once("exit", done));
+  process.once("exit", () => child.kill("SIGTERM"));
+  for (const signal of ["SIGINT", "SIGTERM"])
+    if (process.listenerCount(signal) === 0) process.once(signal, () => process.exit(1));
   await new Promise((done, fail) => {
     child.stdout.on("data", (text) => String(text).includes("is ready at") && done());
     child.once("exit", (code) => fail(new Error(`the program ended with ${code} before it was ready`)));
