@@ -23,3 +23,15 @@ const carrotFamily = [
 
 /** May this be logged as foraged? Refusal follows poison-centre advice (umbellifer look-alikes), from memory. */
 export const mayBeForaged = (facts: Pick<IngredientFacts, "id">): boolean => !carrotFamily.includes(facts.id);
+
+const lookalikes: Readonly<Record<string, string>> = {
+  "wild-garlic": "wild-garlic-lookalikes",
+  ramps: "ramps-lookalikes",
+  watercress: "wild-watercress",
+};
+
+/** Triggers of the cautions that a foraged ingredient calls for: the general one first, then its own look-alikes. */
+export const foragingCautions = (ingredient: string): string[] => {
+  const own = lookalikes[ingredient];
+  return own === undefined ? ["foraged-plant"] : ["foraged-plant", own];
+};

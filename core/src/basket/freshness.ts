@@ -57,6 +57,13 @@ const earlierBound = (lot: AgeingLot): Pick<Freshness, "limit" | "reason" | "sou
         source: "its clock before it was trimmed",
       };
 
+/**
+ * The last day a lot cut from another may claim: trimming never makes it keep longer than it would have whole,
+ * and what is trimmed on or past its day is for today.
+ */
+export const lastDayOnceTrimmed = (wholeSpoilsOn: Day, today: Day): Day =>
+  wholeSpoilsOn > today ? wholeSpoilsOn : today;
+
 /** A sealed pack goes by its label until it is opened; anything else by whichever comes first. */
 const byLabelOf = (lot: AgeingLot, bestBefore: Day, byClock: Day): Day =>
   lot.state === "usable" && lot.method === null ? bestBefore : (earliest([byClock, bestBefore]) ?? byClock);

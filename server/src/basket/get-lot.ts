@@ -1,20 +1,9 @@
-import { effectOnStock } from "@apron/core/basket";
+import { effectOnStock, foragingCautions } from "@apron/core/basket";
 import { provenance } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
 import { notFound } from "../http/refusal.ts";
 import type { UseCase } from "../kit.ts";
 import { factsOf, presentLot } from "./present-lot.ts";
-
-/** Cautions that a lot's source calls for. */
-const sourceCautions = (sourceKind: string, ingredient: string): string[] => {
-  if (sourceKind !== "foraged") return [];
-  const own: Readonly<Record<string, string>> = {
-    "wild-garlic": "wild-garlic-lookalikes",
-    ramps: "ramps-lookalikes",
-    watercress: "wild-watercress",
-  };
-  return ["foraged-plant", ...(own[ingredient] ? [own[ingredient]] : [])];
-};
 
 /** One lot with every movement, oldest first. */
 export const getLot: UseCase<"getLot"> = async ({ params }, kit) => {
@@ -25,9 +14,8 @@ export const getLot: UseCase<"getLot"> = async ({ params }, kit) => {
   const noted = facts.rawNote
     ? [{ severity: facts.raw === "no" ? "stop" : "info", text: facts.rawNote, source: provenance(facts) }]
     : [];
-  const raised = sourceCautions(lot.sourceKind, lot.ingredient).flatMap(
-    (t) => kit.catalogue.cautions.get(t) ?? [],
-  );
+  const triggers = lot.sourceKind === "foraged" ? foragingCautions(lot.ingredient) : [];
+  const raised = triggers.flatMap((t) => kit.catalogue.cautions.get(t) ?? []);
   return accept({
     ...presentLot(lot, kit),
     entries: entries.map((entry) => ({

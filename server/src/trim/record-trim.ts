@@ -1,4 +1,5 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
+import { lastDayOnceTrimmed } from "@apron/core/basket";
 import type { TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import {
@@ -163,8 +164,7 @@ function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
     method: child.method,
     place: child.body.place,
     since: kit.today,
-    // Trimming never makes it keep longer; what is trimmed on or past its day is for today.
-    bestBefore: parent.spoilsOn > kit.today ? parent.spoilsOn : kit.today,
+    bestBefore: lastDayOnceTrimmed(parent.spoilsOn, kit.today),
   };
   const share = child.body.rawG / parent.receivedG;
   const priceMinor =
