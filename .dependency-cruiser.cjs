@@ -35,7 +35,7 @@ module.exports = {
       comment: "Pure packages only; a new one is a decision.",
       severity: "error",
       from: { path: "^core/src", pathNot: "\\.test\\.ts$" },
-      to: { path: "node_modules", pathNot: "node_modules/(date-fns|numeric-quantity|@stdlib)/" },
+      to: { path: "node_modules", pathNot: "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|@stdlib)/" },
     },
     {
       name: "contract-on-core-only",

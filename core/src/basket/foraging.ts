@@ -19,6 +19,11 @@ const carrotFamily = [
   "fennel-seed",
   "coriander-seed",
   "cumin",
+  "cumin-ground",
+  "coriander-ground",
+  "caraway",
+  "celery-seed",
+  "dill-dried",
 ];
 
 /** May this be logged as foraged? Refusal follows poison-centre advice (umbellifer look-alikes), from memory. */

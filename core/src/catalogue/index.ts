@@ -7,8 +7,18 @@ export {
 } from "./catalogue.ts";
 export { nameOf, searchNames, type Dialect } from "./names.ts";
 export { provenance } from "./provenance.ts";
-export { toGrams, type Weight, type WeightIssue } from "./to-grams.ts";
+export { isPourable, toGrams, type OunceMeaning, type Weight, type WeightIssue } from "./to-grams.ts";
+export { findNamed, indexNames, type NameIndex, type NameMatch } from "./name-index.ts";
+export {
+  lineReader,
+  readLine,
+  type LineIngredient,
+  type LineQuestion,
+  type LineReader,
+  type LineReading,
+} from "./read-line.ts";
 export type {
+  AcidKind,
   ByProductShare,
   Caution,
   Composition,

@@ -68,12 +68,22 @@ export type CookingChange = Provenance & {
   readonly done: string;
 };
 
-/** Grams per 100 g; density in grams per millilitre. */
+/** The acid that a titratable acid figure is given as. */
+export type AcidKind = "acetic" | "citric" | "lactic" | "malic" | "tartaric";
+
+/** Grams per 100 g; density in grams per millilitre. `saltLowG`–`saltHighG` where labels differ widely. */
 export type Composition = Provenance & {
   readonly ingredient: string;
   readonly waterG: number | null;
   readonly saltG: number | null;
+  readonly saltLowG: number | null;
+  readonly saltHighG: number | null;
+  readonly sugarsG: number | null;
+  readonly fatG: number | null;
+  readonly titratableAcidG: number | null;
+  readonly acidAs: AcidKind | null;
   readonly gramsPerMl: number | null;
+  readonly notes: string;
 };
 
 /** Harvest months 1–12 (temperate north) and days kept whole, unwashed, in the place that suits best. */

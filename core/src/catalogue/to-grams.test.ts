@@ -6,7 +6,7 @@ import { toGrams, type Weight } from "./to-grams.ts";
 function weigh(text: string, ingredient: string): Weight | string {
   const read = parseAmount(text, "us-customary");
   if (!read.ok) return read.issue.code;
-  const weight = toGrams(read.value.amount, factsOf(ingredient), read.value.rest);
+  const weight = toGrams(read.value.amount, factsOf(ingredient), { rest: read.value.rest });
   return weight.ok ? weight.value : weight.issue.code;
 }
 const gramsOf = (text: string, ingredient: string): number => {
@@ -70,7 +70,7 @@ describe("loose measures become grams with a range", () => {
 describe("refusals", () => {
   it("names the measures an ingredient has when the one typed is not among them", () => {
     const read = parseAmount("2 wheelbarrows", "us-customary");
-    const weight = read.ok ? toGrams(read.value.amount, factsOf("chard"), "") : undefined;
+    const weight = read.ok ? toGrams(read.value.amount, factsOf("chard")) : undefined;
     expect(weight).toMatchObject({ ok: false, issue: { code: "measure-unknown", word: "wheelbarrows" } });
     expect(weight && !weight.ok && weight.issue.code === "measure-unknown" && weight.issue.known).toContain(
       "bunch",
@@ -78,7 +78,7 @@ describe("refusals", () => {
   });
 
   it("does not turn a volume into grams without a density or a cup of its own", () => {
-    const bare = { id: "x", us: "x", uk: "x", measures: [], composition: undefined };
+    const bare = { id: "x", us: "x", uk: "x", category: "root", measures: [], composition: undefined };
     expect(toGrams({ kind: "volume", ml: 100, unit: "ml", count: 100 }, bare)).toMatchObject({
       ok: false,
       issue: { code: "volume-needs-density", ingredient: "x" },

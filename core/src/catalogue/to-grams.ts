@@ -1,6 +1,7 @@
-import { estimate, exactly, refuse, accept, times, showEstimate, trimmedDecimals } from "../measure/index.ts";
-import type { Amount, AmountIssue, Estimate, Result } from "../measure/index.ts";
-import type { IngredientFacts } from "./catalogue.ts";
+import { accept, estimate, exactly, refuse, showEstimate, trimmedDecimals } from "../measure/index.ts";
+import type { Amount, AmountIssue, Estimate, Result, SizeWord } from "../measure/index.ts";
+import { findCounted, findPoured, type MeasureAsk, type MeasuredFacts } from "./find-measure.ts";
+import { wordsOf } from "./name-keys.ts";
 import { provenance } from "./provenance.ts";
 import type { MeasureRow } from "./rows.ts";
 
@@ -10,87 +11,110 @@ export type Weight = { readonly grams: Estimate; readonly weighed: boolean; read
 export type WeightIssue =
   | AmountIssue
   | { readonly code: "measure-unknown"; readonly word: string; readonly known: readonly string[] }
-  | { readonly code: "volume-needs-density"; readonly ingredient: string };
+  | { readonly code: "volume-needs-density"; readonly ingredient: string }
+  | { readonly code: "ounce-mass-or-fluid"; readonly ingredient: string; readonly ounces: number };
 
-type Facts = Pick<IngredientFacts, "id" | "us" | "uk" | "measures" | "composition">;
+/** What a kitchen means by "oz" of something that can be poured; it is asked once and remembered. */
+export type OunceMeaning = "mass" | "fluid";
 
-/** What a bare count or a spoken word may be called in the measures table, most usual first. */
-const spokenMeasures: Readonly<Record<string, readonly string[]>> = {
-  "": ["each-medium", "each", "head", "bunch"],
-  medium: ["each-medium", "head"],
-  large: ["each-large", "head-large"],
-  small: ["each-small", "head-small", "small-bunch"],
-  stick: ["stalk"],
-  stem: ["sprig"],
-  tin: ["can-drained"],
-  can: ["can-drained"],
-  cob: ["ear"],
-  bulb: ["head", "each-medium"],
-};
+const gramsPerOunce = 28.349523125;
 
-const singularWord = (word: string): string =>
-  word === "leaves" ? "leaf" : word.replace(/(?<=ch)es$/, "").replace(/(?<=[^s])s$/, "");
-
-function findMeasure(word: string, rest: string, measures: readonly MeasureRow[]): MeasureRow | undefined {
-  const one = singularWord(word);
-  const named = [`${one}-${singularWord(rest.split(" ")[0] ?? "")}`, one, ...(spokenMeasures[one] ?? [])];
-  // A lot comes in as it was picked, so the whole measure is wanted before the trimmed one.
-  const byState = [...measures].sort((a, b) => stateRank(a) - stateRank(b));
-  return named.map((name) => byState.find((m) => m.measure === name)).find((m) => m !== undefined);
+/**
+ * Can an ounce of it be an ounce of weight or a fluid ounce? Liquids and pastes: what has a density and is an oil,
+ * wet (15 g of water in 100 g or more), or a paste of nuts or seeds (heavier than water).
+ */
+export function isPourable(facts: Pick<MeasuredFacts, "category" | "composition">): boolean {
+  const density = facts.composition?.gramsPerMl ?? null;
+  if (density === null) return false;
+  const water = facts.composition?.waterG ?? 0;
+  return facts.category === "oil" || water >= 15 || (density > 1 && ["nut", "seed"].includes(facts.category));
 }
 
-const stateRank = (m: MeasureRow): number => ["whole", "trimmed", "prepared"].indexOf(m.state);
+const sizeWords: readonly string[] = ["small", "medium", "large"];
 
-const isOwnName = (word: string, facts: Facts): boolean =>
-  [facts.us, facts.uk].some((name) =>
-    name.split(" ").some((part) => singularWord(part) === singularWord(word)),
-  );
+/** Splits "large cloves" or "heads, trimmed" into a measure, its size and words about the preparation. */
+function askOf(word: string, rest: string): MeasureAsk {
+  const words = wordsOf(rest);
+  if (!sizeWords.includes(word)) return { word, size: "", preparation: words };
+  return { word: words[0] ?? "", size: word as SizeWord, preparation: words.slice(1) };
+}
 
 /**
  * Grams of an amount of one ingredient, with an honest range. A count ("2 bunches") goes through the
- * ingredient's own measure; a volume through its own cup or spoon, else its density.
- * Refuses a measure the ingredient does not have (naming those it has) and a volume without a density.
+ * ingredient's own measure; a volume through its own cup or spoon in that preparation, else its density.
+ * Refuses a measure the ingredient does not have (naming those it has), a volume without a density, and an ounce
+ * of something pourable until the kitchen has said whether it weighs or pours (`ounces`).
  */
-export function toGrams(amount: Amount, facts: Facts, rest = ""): Result<Weight, WeightIssue> {
+export function toGrams(
+  amount: Amount,
+  facts: MeasuredFacts,
+  { rest = "", ounces }: { readonly rest?: string; readonly ounces?: OunceMeaning | undefined } = {},
+): Result<Weight, WeightIssue> {
   switch (amount.kind) {
     case "mass":
-      return accept({ grams: exactly(amount.grams), weighed: true, workings: "weighed" });
+      return massToGrams(amount, facts, ounces);
     case "volume":
-      return volumeToGrams(amount, facts, rest);
+      return volumeToGrams(amount, { ...askOf("", rest), unit: amount.unit }, facts);
     case "count":
-      return countToGrams(amount, facts, rest);
+      return countToGrams(amount, askOf(amount.word, rest), facts);
   }
 }
 
-function countToGrams(
-  amount: Extract<Amount, { kind: "count" }>,
-  facts: Facts,
-  rest: string,
+function massToGrams(
+  amount: Extract<Amount, { kind: "mass" }>,
+  facts: MeasuredFacts,
+  ounces: OunceMeaning | undefined,
 ): Result<Weight, WeightIssue> {
-  const word = isOwnName(amount.word, facts) ? "" : amount.word;
-  const measure = findMeasure(word, rest, facts.measures);
-  if (!measure)
-    return refuse({
-      code: "measure-unknown",
-      word: amount.word,
-      known: facts.measures.map((m) => m.measure),
+  const asOunces = amount.ounces ?? 0;
+  if (asOunces > 0 && isPourable(facts)) {
+    if (ounces === undefined)
+      return refuse({ code: "ounce-mass-or-fluid", ingredient: facts.id, ounces: asOunces });
+    const density = facts.composition?.gramsPerMl ?? 1;
+    const ml = asOunces * 29.5735295625;
+    if (ounces === "fluid")
+      return accept({
+        grams: exactly(ml * density),
+        weighed: false,
+        workings: `${trimmedDecimals(asOunces, 2)} fl oz = ${trimmedDecimals(ml, 0)} ml × ${density} g/ml`,
+      });
+    return accept({
+      grams: exactly(asOunces * gramsPerOunce),
+      weighed: true,
+      workings: "weighed, in ounces",
     });
-  const middle = (amount.low + amount.high) / 2;
-  const grams = estimate(measure.grams * middle, measure.low * amount.low, measure.high * amount.high);
-  return accept({ grams, weighed: false, workings: measuredWorkings(middle, measure, grams) });
+  }
+  return accept({ grams: exactly(amount.grams), weighed: true, workings: "weighed" });
 }
 
-function volumeToGrams(
-  amount: Extract<Amount, { kind: "volume" }>,
-  facts: Facts,
-  rest: string,
+/** Grams of `count` of a measure; refuses one that nobody knows the weight of. */
+export function countToGrams(
+  count: { readonly low: number; readonly high: number },
+  ask: MeasureAsk,
+  facts: MeasuredFacts,
 ): Result<Weight, WeightIssue> {
-  const measure =
-    findMeasure(amount.unit, rest, facts.measures) ?? firstOfVolume(amount.unit, facts.measures);
-  if (measure) {
-    const grams = times(estimate(measure.grams, measure.low, measure.high), amount.count);
-    return accept({ grams, weighed: false, workings: measuredWorkings(amount.count, measure, grams) });
+  const one = findCounted(ask, facts);
+  if (!one) {
+    const known = [...new Set(facts.measures.map((m) => m.measure))];
+    return refuse({ code: "measure-unknown", word: ask.word || ask.size, known });
   }
+  const middle = (count.low + count.high) / 2;
+  const grams = estimate(one.grams.value * middle, one.grams.low * count.low, one.grams.high * count.high);
+  return accept({ grams, weighed: false, workings: measuredWorkings(middle, one, grams) });
+}
+
+/** Grams of a volume through the ingredient's own measure in that preparation, else its density. */
+export function volumeToGrams(
+  amount: Pick<Extract<Amount, { kind: "volume" }>, "ml" | "count" | "unit">,
+  ask: MeasureAsk & { readonly unit: string },
+  facts: MeasuredFacts,
+): Result<Weight, WeightIssue> {
+  const one = findPoured(amount.ml, ask, facts);
+  if (one)
+    return accept({
+      grams: one.grams,
+      weighed: false,
+      workings: `${trimmedDecimals(amount.count, 2)} ${amount.unit} through ${one.row.measure.replaceAll("-", " ")} of ${trimmedDecimals(one.row.grams, 1)} g (${trimmedDecimals(one.row.low, 1)}–${trimmedDecimals(one.row.high, 1)}) = ${showEstimate(one.grams)}; ${provenance(one.row)}`,
+    });
   const density = facts.composition?.gramsPerMl;
   if (!density) return refuse({ code: "volume-needs-density", ingredient: facts.id });
   const grams = exactly(amount.ml * density);
@@ -98,8 +122,9 @@ function volumeToGrams(
   return accept({ grams, weighed: false, workings });
 }
 
-const firstOfVolume = (unit: string, measures: readonly MeasureRow[]): MeasureRow | undefined =>
-  measures.find((m) => m.measure.startsWith(`${unit}-`) || m.measure === unit);
-
-const measuredWorkings = (count: number, m: MeasureRow, grams: Estimate): string =>
-  `${trimmedDecimals(count, 2)} × ${m.measure.replaceAll("-", " ")} of ${m.grams} g (${m.low}–${m.high}) = ${showEstimate(grams)}; ${provenance(m)}`;
+const measuredWorkings = (
+  count: number,
+  one: { grams: Estimate; row: MeasureRow },
+  grams: Estimate,
+): string =>
+  `${trimmedDecimals(count, 2)} × ${one.row.measure.replaceAll("-", " ")} of ${trimmedDecimals(one.grams.value, 1)} g (${trimmedDecimals(one.grams.low, 1)}–${trimmedDecimals(one.grams.high, 1)}) = ${showEstimate(grams)}; ${provenance(one.row)}`;

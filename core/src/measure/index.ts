@@ -2,6 +2,9 @@ export { addDays, dayOf, daysBetween, earliest, type Day } from "./day.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
 export { toMilligram } from "./milligram.ts";
 export { parseAmount, type Amount, type AmountIssue, type AmountReading } from "./parse-amount.ts";
+export { plainLine, spokenAsNumber } from "./plain-line.ts";
+export { splitLine, type LineParts, type SizeWord } from "./split-line.ts";
+export type { LineRemarks } from "./line-remarks.ts";
 export { accept, invariant, refuse, type Result } from "./result.ts";
 export {
   roundForKitchen,

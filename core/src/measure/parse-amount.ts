@@ -1,10 +1,14 @@
 import { looksLikeUnit, splitNumberAndWord } from "./split-number.ts";
+import { plainLine } from "./plain-line.ts";
 import { accept, refuse, type Result } from "./result.ts";
 import { findUnit, heaviestEntryG, lightestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
 
-/** What was typed, before it is known which ingredient it is of. */
+/**
+ * What was typed, before it is known which ingredient it is of. `ounces` stands beside the grams when plain ounces
+ * were typed: of something pourable they may be fluid ones.
+ */
 export type Amount =
-  | { readonly kind: "mass"; readonly grams: number }
+  | { readonly kind: "mass"; readonly grams: number; readonly ounces?: number }
   | { readonly kind: "volume"; readonly ml: number; readonly unit: string; readonly count: number }
   | { readonly kind: "count"; readonly low: number; readonly high: number; readonly word: string };
 
@@ -19,27 +23,7 @@ export type AmountReading = { readonly amount: Amount; readonly rest: string };
 
 type Piece = { readonly low: number; readonly high: number; readonly word: string };
 
-const spokenCounts: readonly (readonly [RegExp, string])[] = [
-  [/^half an? /i, "0.5 "],
-  [/^an? half /i, "0.5 "],
-  [/^a quarter of an? /i, "0.25 "],
-  [/^(?:a couple of|a pair of) /i, "2 "],
-  [/^an? /i, "1 "],
-  [/^one /i, "1 "],
-  [/^two /i, "2 "],
-  [/^three /i, "3 "],
-  [/^four /i, "4 "],
-];
-
-const plain = (text: string): string => {
-  const tidy = text
-    .trim()
-    .replace(/\s+/g, " ")
-    .replace(/fl\.? ?oz\.?/gi, "floz")
-    .replace(/(\d),(\d{1,2})(?!\d)/g, "$1.$2");
-  const spoken = spokenCounts.find(([pattern]) => pattern.test(tidy));
-  return spoken ? tidy.replace(spoken[0], spoken[1]) : tidy;
-};
+const plain = (text: string): string => plainLine(text).replace(/fl oz/gi, "floz");
 
 /**
  * Reads "430", "1 lb 4 oz", "0,43 kg", "½ cup", "1–2 bunches", "a handful of mint".
@@ -48,9 +32,9 @@ const plain = (text: string): string => {
  * and more than a quarter of a tonne.
  */
 export function parseAmount(text: string, cup: CupSystem): Result<AmountReading, AmountIssue> {
+  if (/^\s*[-−–]\s*[\d.½¼¾]/.test(text)) return refuse({ code: "amount-not-positive", text });
   const written = plain(text);
   if (written === "") return refuse({ code: "amount-empty" });
-  if (/^[-−–]\s*[\d.½¼¾]/.test(written)) return refuse({ code: "amount-not-positive", text });
   const first = splitNumberAndWord(written);
   if (!first) return refuse({ code: "amount-not-understood", text });
   if (!(first.low > 0) || first.high < first.low) return refuse({ code: "amount-not-positive", text });
@@ -71,13 +55,14 @@ function readPieces(
   const follows = next && smaller?.kind === "mass" && smaller.factor < unit.factor;
   return follows
     ? weighed(middle * unit.factor + next.low * smaller.factor, next.rest)
-    : weighed(middle * unit.factor, first.rest);
+    : weighed(middle * unit.factor, first.rest, unit.id === "oz" ? middle : undefined);
 }
 
-function weighed(grams: number, rest: string): Result<AmountReading, AmountIssue> {
+function weighed(grams: number, rest: string, ounces?: number): Result<AmountReading, AmountIssue> {
   if (grams < lightestEntryG) return refuse({ code: "amount-not-positive", text: String(grams) });
   if (grams > heaviestEntryG) return refuse({ code: "amount-too-large", grams, atMostG: heaviestEntryG });
-  return accept({ amount: { kind: "mass", grams }, rest: withoutOf(rest) });
+  const amount = { kind: "mass" as const, grams, ...(ounces === undefined ? {} : { ounces }) };
+  return accept({ amount, rest: withoutOf(rest) });
 }
 
 function poured(count: number, unit: Unit, rest: string): Result<AmountReading, AmountIssue> {

@@ -40,7 +40,6 @@ const fixedVolumes: readonly Written[] = [
   ["cl", 10, "cl centilitre centilitres", definition],
   ["dl", 100, "dl decilitre decilitres deciliter deciliters", definition],
   ["l", 1000, "l litre litres liter liters", definition],
-  ["fl oz", 29.5735295625, "floz", nist],
   ["quart", 946.352946, "quart quarts qt", nist],
   ["gallon", 3785.411784, "gallon gallons gal", nist],
 ];
@@ -54,20 +53,39 @@ const spoonsAndCups: Readonly<Record<CupSystem, readonly [number, number, number
   metric: [5, 15, 250, "metric cup, common practice"],
 };
 
-/** Every unit a weight or volume may be typed in, with the kitchen's own spoons and cup. */
-export function unitsFor(cup: CupSystem): readonly Unit[] {
+/** Fluid ounce and pint: US customary, or imperial in a kitchen that uses the metric cup. */
+const ouncesAndPints: Readonly<Record<CupSystem, readonly [number, number, string]>> = {
+  "us-customary": [29.5735295625, 473.176473, nist],
+  "us-label": [29.5735295625, 473.176473, nist],
+  metric: [28.4130625, 568.26125, "imperial, NIST SP 811 Appendix B (exact by definition of the gallon)"],
+};
+
+const allUnits = (cup: CupSystem): readonly Unit[] => {
   const [tsp, tbsp, cupMl, source] = spoonsAndCups[cup];
+  const [flOz, pint, measuresSource] = ouncesAndPints[cup];
   const ownVolumes: readonly Written[] = [
+    ["fl oz", flOz, "floz", measuresSource],
+    ["pint", pint, "pint pints pt", measuresSource],
     ["tsp", tsp, "tsp tsps teaspoon teaspoons t", source],
     ["tbsp", tbsp, "tbsp tbsps tbs tablespoon tablespoons T", source],
     ["cup", cupMl, "cup cups c", source],
   ];
   return [...massUnits.map(ofKind("mass")), ...[...fixedVolumes, ...ownVolumes].map(ofKind("volume"))];
-}
+};
+
+const unitsByCup: Readonly<Record<CupSystem, readonly Unit[]>> = {
+  "us-customary": allUnits("us-customary"),
+  "us-label": allUnits("us-label"),
+  metric: allUnits("metric"),
+};
+
+/** Every unit a weight or volume may be typed in, with the kitchen's own spoons and cup. */
+export const unitsFor = (cup: CupSystem): readonly Unit[] => unitsByCup[cup];
 
 /** Finds a unit by any of its written names. "T" and "t" are the only names whose case matters. */
 export function findUnit(name: string, units: readonly Unit[]): Unit | undefined {
   const written = name.replace(/\.$/, "");
   if (written === "T") return units.find((u) => u.id === "tbsp");
-  return units.find((u) => u.names.includes(written.toLowerCase()) && written !== "T");
+  const lower = written.toLowerCase().replace(/^fl\.? ?oz$|^fluid ounces?$/, "floz");
+  return units.find((u) => u.names.includes(lower));
 }

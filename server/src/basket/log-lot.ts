@@ -13,7 +13,7 @@ const oldestDays = 366;
 export function weigh(text: string, facts: IngredientFacts, kit: Pick<Kit, "asker">): Answer<Weight> {
   const read = parseAmount(text, kit.asker.kitchen.cup);
   if (!read.ok) return refuseWith(read.issue, "amount");
-  const weight = toGrams(read.value.amount, facts, read.value.rest);
+  const weight = toGrams(read.value.amount, facts, { rest: read.value.rest });
   return weight.ok ? weight : refuseWith(weight.issue, "amount");
 }
 

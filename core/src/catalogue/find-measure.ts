@@ -1,0 +1,194 @@
+import { estimate, times, type Estimate, type SizeWord } from "../measure/index.ts";
+import type { IngredientFacts } from "./catalogue.ts";
+import { singularWord, wordsOf } from "./name-keys.ts";
+import type { MeasureRow } from "./rows.ts";
+import { looseMeasuresFor } from "./tables/spoken-measures.ts";
+
+export type MeasuredFacts = Pick<
+  IngredientFacts,
+  "id" | "us" | "uk" | "category" | "measures" | "composition"
+>;
+
+/** What was said of a measure: "bunch", its size, and words about the preparation ("packed", "chopped"). */
+export type MeasureAsk = {
+  readonly word: string;
+  readonly size: SizeWord;
+  readonly preparation: readonly string[];
+};
+
+/** One of a measure in grams, and the row it comes from. */
+export type OneMeasure = { readonly grams: Estimate; readonly row: MeasureRow };
+
+/** Other words for what the tables call by one name, most usual first. */
+const otherWords: Readonly<Record<string, readonly string[]>> = {
+  "": [
+    "each-medium",
+    "each",
+    "head",
+    "bunch",
+    "block",
+    "ball",
+    "log",
+    "ear",
+    "stalk",
+    "can",
+    "each-large",
+    "each-small",
+  ],
+  stick: ["stalk", "stick"],
+  rib: ["stalk"],
+  stem: ["sprig"],
+  frond: ["sprig"],
+  spear: ["each-medium"],
+  crown: ["head"],
+  tin: ["can-drained", "can"],
+  can: ["can-drained", "can"],
+  jar: ["can-drained", "can"],
+  cob: ["ear"],
+  bulb: ["head", "each-medium"],
+  heart: ["head-heart", "each-medium", "head"],
+  segment: ["clove"],
+  squirt: ["squeeze"],
+  trickle: ["drizzle"],
+  round: ["slice"],
+  packet: ["block", "bunch"],
+  pot: ["bunch"],
+  fillet: ["each-medium"],
+};
+
+/** What a word about the preparation is called in the measures table. */
+const formOf: Readonly<Record<string, readonly string[]>> = {
+  packed: ["packed-leaves", "packed"],
+  pressed: ["packed-leaves", "packed"],
+  loosely: ["loose-leaves"],
+  loose: ["loose-leaves"],
+  chopped: ["chopped", "cubed"],
+  diced: ["cubed", "chopped"],
+  cubed: ["cubed", "chopped"],
+  torn: ["loose-leaves"],
+  sliced: ["sliced", "shredded"],
+  shredded: ["shredded", "chopped", "sliced"],
+  grated: ["grated", "zest"],
+  minced: ["minced", "chopped"],
+  crushed: ["minced", "pureed"],
+  crumbled: ["crumbled"],
+  shaved: ["shaved", "sliced"],
+  ground: ["ground"],
+  slivered: ["slivered"],
+  flaked: ["sliced"],
+  halve: ["whole", "sections"],
+  whole: ["whole"],
+  cooked: ["cooked"],
+  leaf: ["loose-leaves"],
+  spiralized: ["spiralized"],
+};
+
+const stateRank = (m: MeasureRow): number => ["whole", "trimmed", "prepared"].indexOf(m.state);
+
+const half = (row: MeasureRow, size: SizeWord): Estimate => {
+  if (size === "small") return estimate((row.low + row.grams) / 2, row.low, row.grams);
+  if (size === "large") return estimate((row.grams + row.high) / 2, row.grams, row.high);
+  return estimate(row.grams, row.low, row.high);
+};
+
+const sizedNames = (name: string, size: SizeWord): string[] =>
+  name.startsWith("each") ? [`each-${size}`] : [`${name}-${size}`, `${size}-${name}`];
+
+/** The row of one name; a size the table does not have is the smaller or larger part of the range. */
+function sized(name: string, size: SizeWord, rows: readonly MeasureRow[]): OneMeasure | undefined {
+  const own =
+    size === "" || size === "medium"
+      ? undefined
+      : rows.find((m) => sizedNames(name, size).includes(m.measure));
+  if (own) return { grams: half(own, ""), row: own };
+  const row = rows.find((m) => m.measure === name);
+  return row && { grams: half(row, size), row };
+}
+
+const isOwnName = (word: string, facts: MeasuredFacts): boolean =>
+  wordsOf(`${facts.us} ${facts.uk} ${facts.id.replaceAll("-", " ")}`).includes(word);
+
+const allRows = (facts: MeasuredFacts): readonly MeasureRow[] => {
+  const own = new Set(facts.measures.map((m) => m.measure));
+  const loose = looseMeasuresFor({ ...facts, gramsPerMl: facts.composition?.gramsPerMl ?? null });
+  return [
+    ...[...facts.measures].sort((a, b) => stateRank(a) - stateRank(b)),
+    ...loose.filter((m) => !own.has(m.measure)),
+  ];
+};
+
+/** Does the ingredient have a measure of this name in its own right, not a loose one of its kind? */
+export const hasOwnMeasure = (word: string, facts: Pick<IngredientFacts, "measures" | "trims">): boolean => {
+  const one = singularWord(word);
+  const names = one === "" ? ["each-medium", "each-large", "head"] : [one, ...(otherWords[one] ?? [])];
+  const tinned = /^(tin|can|jar)$/.test(one) && facts.trims.some((t) => t.method === "drain-can");
+  return tinned || facts.measures.some((m) => names.includes(m.measure));
+};
+
+/** One of what was counted ("bunch", "clove", or the thing itself); undefined when nobody knows its weight. */
+export function findCounted(ask: MeasureAsk, facts: MeasuredFacts): OneMeasure | undefined {
+  const rows = allRows(facts);
+  const word = singularWord(ask.word.toLowerCase());
+  const plain = isOwnName(word, facts) && !rows.some((m) => m.measure === word) ? "" : word;
+  const forms = ask.preparation.map((p) => `${plain}-${singularWord(p)}`);
+  const names = [...forms, plain, ...(otherWords[plain] ?? [])].filter((name) => name !== "");
+  for (const name of names) {
+    const one = sized(name, ask.size, rows);
+    if (one) return one;
+  }
+  return undefined;
+}
+
+/** Millilitres of the US customary spoon or cup that a row of the table fills. */
+const rowMl: Readonly<Record<string, number>> = {
+  cup: 236.5882365,
+  tbsp: 14.78676478125,
+  tsp: 4.92892159375,
+};
+const spoonOf = (row: MeasureRow): string => row.measure.split("-")[0] ?? "";
+const formName = (row: MeasureRow): string => row.measure.split("-").slice(1).join("-");
+
+/** "A cup of leaves" may be loose or packed: the range spans both. */
+function looseOrPacked(spoon: string, rows: readonly MeasureRow[]): OneMeasure | undefined {
+  const loose = rows.find((m) => m.measure === `${spoon}-loose-leaves`);
+  const packed = rows.find((m) => m.measure === `${spoon}-packed-leaves`);
+  if (!loose || !packed || packed.low < loose.low) return undefined;
+  return {
+    grams: estimate((loose.grams + packed.grams) / 2, loose.low, packed.high),
+    row: { ...loose, measure: `${spoon} of leaves, loose or packed`, low: loose.low, high: packed.high },
+  };
+}
+
+/**
+ * Grams of `ml` millilitres of an ingredient in the preparation named, through its own cup or spoon; a spoon of the
+ * same form stands in for a cup. Undefined when it has no volume measure at all.
+ */
+export function findPoured(
+  ml: number,
+  ask: MeasureAsk & { readonly unit: string },
+  facts: MeasuredFacts,
+): OneMeasure | undefined {
+  const rows = allRows(facts).filter((m) => rowMl[spoonOf(m)] !== undefined);
+  const forms = ask.preparation.flatMap((p) => formOf[singularWord(p)] ?? formOf[p] ?? []);
+  const leafy = ask.preparation.some((p) => /^lea(f|ves)$/.test(p)) || forms.length === 0;
+  const definite = forms.filter(
+    (f) => f !== "loose-leaves" || ask.preparation.some((p) => /^(loose|torn)/.test(p)),
+  );
+  const wanted = [...definite, "", ...(leafy ? ["loose-leaves"] : []), "whole"];
+  const byUnit = [...rows].sort((a, b) => Number(spoonOf(b) === ask.unit) - Number(spoonOf(a) === ask.unit));
+  const scale = (one: OneMeasure): OneMeasure => ({
+    ...one,
+    grams: times(one.grams, ml / (rowMl[spoonOf(one.row).split(" ")[0] ?? ""] ?? ml)),
+  });
+  for (const form of wanted) {
+    if (form === "loose-leaves" && definite.length === 0) {
+      const either = looseOrPacked("cup", byUnit);
+      if (either) return scale(either);
+    }
+    const row = byUnit.find((m) => formName(m) === form);
+    if (row) return scale({ grams: half(row, ask.size), row });
+  }
+  return rows[0] && facts.composition?.gramsPerMl == null
+    ? scale({ grams: half(rows[0], ask.size), row: rows[0] })
+    : undefined;
+}

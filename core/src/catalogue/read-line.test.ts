@@ -1,0 +1,169 @@
+import { describe, expect, it } from "@jest/globals";
+import { factsOf } from "../../test/kitchen.ts";
+import { laterLines, marketLines, type ExpectedLine } from "../../test/market-lines.ts";
+import { indexNames } from "./name-index.ts";
+import { lineReader, readLine, type LineReader, type LineReading } from "./read-line.ts";
+import { referenceCatalogue } from "./reference.ts";
+
+const index = indexNames(referenceCatalogue.ingredients.values());
+const reader = (extra: Partial<LineReader> = {}): LineReader => ({
+  ...lineReader(referenceCatalogue, { index, cup: "us-customary", ounces: {} }),
+  ...extra,
+});
+const read = (text: string, extra: Partial<LineReader> = {}): LineReading => readLine(text, reader(extra));
+
+/** What is wrong with the reading of a line, or nothing. */
+function fault([text, ingredient, low, high]: ExpectedLine): string | undefined {
+  const line = read(text);
+  const named = line.ingredient.kind === "one" ? line.ingredient.id : "?";
+  const grams = line.grams?.value;
+  const about = `"${text}" → ${named} ${grams === undefined ? "no grams" : `${grams.toFixed(1)} g`} ${line.questions.map((q) => q.code).join()}`;
+  if (named !== ingredient) return `${about}; expected ${ingredient}`;
+  if (ingredient === "?") return line.questions.length > 0 ? undefined : `${about}; expected a question`;
+  if (low === null || high === null) return grams === undefined ? undefined : `${about}; expected no grams`;
+  return grams !== undefined && grams >= low - 1e-6 && grams <= high + 1e-6
+    ? undefined
+    : `${about}; expected ${low}–${high} g`;
+}
+
+const allLines = [...marketLines, ...laterLines];
+
+describe("a table of market and recipe lines", () => {
+  it("has at least 200 lines, all different", () => {
+    expect(new Set(allLines.map(([text]) => text)).size).toBeGreaterThanOrEqual(200);
+    expect(new Set(allLines.map(([text]) => text)).size).toBe(allLines.length);
+  });
+
+  it("is read right in at least 97 lines of 100; every failure is listed", () => {
+    const faults = allLines.flatMap((line) => fault(line) ?? []);
+    process.stdout.write(
+      `lines read right: ${allLines.length - faults.length} of ${allLines.length}\n${faults.map((f) => `  ${f}\n`).join("")}`,
+    );
+    expect(faults.length / allLines.length).toBeLessThanOrEqual(0.03);
+  });
+
+  it("names only ingredients that exist", () => {
+    for (const [, ingredient] of allLines)
+      if (ingredient !== "?") expect(factsOf(ingredient).id).toBe(ingredient);
+  });
+});
+
+describe("what a line says besides", () => {
+  it.each([
+    ["1 red chilli, deseeded (optional)", { optional: true, toTaste: false }],
+    ["salt to taste", { toTaste: true, optional: false }],
+    ["60 ml olive oil, divided", { divided: true }],
+    ["150 ml olive oil, more if needed", { moreIfNeeded: true }],
+    ["2 tbsp. olive oil (plus more for drizzling)", { moreIfNeeded: true }],
+    ["4 tbsp extra-virgin olive oil", { moreIfNeeded: false }],
+  ])("%s", (text, remarks) => {
+    expect(read(text).remarks).toMatchObject(remarks);
+  });
+
+  it("keeps the preparation apart from the name", () => {
+    expect(read("½ cup packed basil leaves, chopped")).toMatchObject({
+      preparation: "chopped",
+      measure: "cup",
+    });
+    expect(read("chopped parsley, to serve")).toMatchObject({ preparation: "to serve" });
+  });
+
+  it("keeps the alternative, and lets it lend its end", () => {
+    expect(read("50 g walnuts or pecans").alternatives).toEqual([
+      { text: "pecans", ingredient: { kind: "one", id: "pecan", how: "name" } },
+    ]);
+    expect(read("2 tbsp red or white wine vinegar").alternatives[0]?.ingredient).toMatchObject({
+      id: "wine-vinegar-white",
+    });
+  });
+
+  it("knows a heading from a line", () => {
+    expect(read("For the dressing:")).toMatchObject({ heading: true, questions: [] });
+  });
+
+  it("says how a name was recognised", () => {
+    expect(read("100 g rocket").ingredient).toMatchObject({ how: "name" });
+    expect(read("2 tsp salt").ingredient).toMatchObject({ how: "usual" });
+    expect(read("2 zuchini").ingredient).toMatchObject({ how: "spelling" });
+  });
+
+  it("carries a written range into the grams", () => {
+    expect(read("200–250 g kale").grams).toEqual({ value: 225, low: 200, high: 250 });
+  });
+
+  it("spans loose and packed when a cup of leaves says neither", () => {
+    expect(read("1 cup basil leaves").grams).toMatchObject({ value: 33 });
+    const { low, high } = read("1 cup basil leaves").grams ?? { low: 0, high: 0 };
+    expect(low).toBeLessThan(24);
+    expect(high).toBeGreaterThan(42);
+  });
+});
+
+describe("questions, never silent guesses", () => {
+  it("keeps what it cannot resolve verbatim and asks", () => {
+    const line = read("200 g moonflower pods, sliced");
+    expect(line).toMatchObject({
+      text: "200 g moonflower pods, sliced",
+      name: "moonflower pods",
+      grams: null,
+    });
+    expect(line.questions).toEqual([{ code: "ingredient-unknown", text: "moonflower pods" }]);
+  });
+
+  it("asks which of many is meant, and takes the only one that comes in that measure", () => {
+    expect(read("2 tbsp vinegar").questions[0]).toMatchObject({ code: "ingredient-unclear" });
+    expect(read("½ bunch coriander").ingredient).toMatchObject({ id: "cilantro" });
+    expect(read("2 peppers").ingredient).toMatchObject({ id: "bell-pepper-red" });
+    expect(read("pepper, to taste").ingredient).toMatchObject({ id: "black-pepper" });
+  });
+
+  it("does not pass over a word that may change everything", () => {
+    expect(read("100 g celery salt").ingredient.kind).toBe("ask");
+  });
+
+  it("asks once whether an ounce of oil weighs or pours, and remembers", () => {
+    expect(read("8 oz olive oil").questions).toEqual([
+      { code: "ounce-mass-or-fluid", ingredient: "olive-oil", ounces: 8 },
+    ]);
+    expect(read("8 oz olive oil", { ounces: { "olive-oil": "mass" } }).grams?.value).toBeCloseTo(226.796, 2);
+    // 8 × 29.5735295625 ml (NIST SP 1038) × 0.914 g/ml
+    expect(read("8 oz olive oil", { ounces: { "olive-oil": "fluid" } }).grams?.value).toBeCloseTo(216.24, 1);
+    expect(read("8 oz walnuts").grams?.value).toBeCloseTo(226.796, 2);
+    expect(read("8 fl oz olive oil").questions).toEqual([]);
+  });
+
+  it("names the measures an ingredient has", () => {
+    expect(read("2 wheelbarrows of kale").questions.map((q) => q.code)).toEqual(["ingredient-unclear"]);
+    expect(read("3 sprigs feta").questions[0]).toMatchObject({ code: "measure-unknown", word: "sprig" });
+  });
+});
+
+describe("amounts that cannot be", () => {
+  it.each([
+    ["0 g kale", "amount-not-positive"],
+    ["2000 kg mint", "amount-too-large"],
+    ["0 bunches dill", "amount-not-positive"],
+  ])("%s asks", (text, code) => {
+    expect(read(text)).toMatchObject({ grams: null, questions: [{ code }] });
+  });
+});
+
+describe("anything at all", () => {
+  it.each([
+    "",
+    "   ",
+    "½",
+    ",,,",
+    "()",
+    "(((",
+    "1/0 kg kale",
+    "9".repeat(400),
+    "🥬 kale",
+    "\u0000",
+    "or or or",
+    "1 x",
+    "-",
+  ])("%j is read without a fault and kept", (text) => {
+    expect(read(text).text).toBe(text);
+  });
+});

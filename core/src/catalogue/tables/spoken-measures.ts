@@ -1,0 +1,69 @@
+import type { MeasureRow } from "../rows.ts";
+
+/**
+ * Loose measures for ingredients that have none of their own, by kind. `ml` rows go through the density.
+ * Common practice, no source: weigh once and the kitchen's own figure stands instead.
+ */
+type LooseMeasure = {
+  readonly measure: string;
+  readonly categories: readonly string[];
+  readonly per: "g" | "ml";
+  readonly amount: number;
+  readonly low: number;
+  readonly high: number;
+};
+
+const pourable = ["oil", "acid", "sweet", "emulsifier", "other", "salt-condiment"];
+const leaves = ["leaf", "soft-herb", "brassica"];
+const dry = ["spice", "salt-condiment", "woody-herb", "soft-herb", "sweet", "seed"];
+
+export const looseMeasures: readonly LooseMeasure[] = [
+  { measure: "glug", categories: pourable, per: "ml", amount: 15, low: 8, high: 25 },
+  { measure: "drizzle", categories: pourable, per: "ml", amount: 8, low: 4, high: 15 },
+  { measure: "splash", categories: pourable, per: "ml", amount: 8, low: 4, high: 15 },
+  { measure: "dash", categories: pourable, per: "ml", amount: 0.8, low: 0.4, high: 2 },
+  { measure: "squeeze", categories: ["acid", "fruit"], per: "g", amount: 6, low: 3, high: 12 },
+  { measure: "knob", categories: ["other"], per: "g", amount: 15, low: 8, high: 25 },
+  { measure: "pinch", categories: dry, per: "g", amount: 0.3, low: 0.1, high: 0.6 },
+  { measure: "handful", categories: leaves, per: "g", amount: 20, low: 12, high: 35 },
+  { measure: "handful", categories: ["flower"], per: "g", amount: 6, low: 3, high: 12 },
+  { measure: "handful", categories: ["nut", "seed"], per: "g", amount: 30, low: 18, high: 45 },
+  { measure: "handful", categories: ["fruit"], per: "g", amount: 65, low: 35, high: 100 },
+  { measure: "handful", categories: ["fruit-vegetable", "legume", "salt-condiment"], per: "g", amount: 60, low: 35, high: 95 },
+  { measure: "handful", categories: ["cheese"], per: "g", amount: 30, low: 18, high: 50 },
+  { measure: "handful", categories: ["grain"], per: "g", amount: 40, low: 22, high: 65 },
+  { measure: "bunch", categories: ["soft-herb"], per: "g", amount: 40, low: 22, high: 75 },
+  { measure: "bunch", categories: ["woody-herb"], per: "g", amount: 20, low: 12, high: 35 },
+  { measure: "bunch", categories: ["leaf", "brassica"], per: "g", amount: 200, low: 110, high: 340 },
+  { measure: "sprig", categories: ["soft-herb"], per: "g", amount: 1.5, low: 0.6, high: 2.8 },
+  { measure: "sprig", categories: ["woody-herb"], per: "g", amount: 1.2, low: 0.5, high: 2.2 },
+  { measure: "leaf", categories: ["soft-herb", "woody-herb"], per: "g", amount: 0.5, low: 0.2, high: 1 },
+  { measure: "cup-chopped", categories: ["soft-herb"], per: "g", amount: 50, low: 28, high: 64 },
+  { measure: "cup-loose-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 20, low: 12, high: 32 },
+  { measure: "cup-packed-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 40, low: 28, high: 58 },
+  { measure: "tbsp-chopped", categories: ["soft-herb", "woody-herb"], per: "g", amount: 2.6, low: 1.6, high: 4 },
+  { measure: "clove", categories: ["allium"], per: "g", amount: 3.5, low: 2, high: 8 },
+];
+
+/** The loose measures that suit an ingredient of a category with a density (grams per millilitre, 1 when unknown). */
+export const looseMeasuresFor = (about: {
+  readonly id: string;
+  readonly category: string;
+  readonly gramsPerMl: number | null;
+}): MeasureRow[] =>
+  looseMeasures
+    .filter((row) => row.categories.includes(about.category))
+    .map((row) => {
+      const factor = row.per === "ml" ? (about.gramsPerMl ?? 1) : 1;
+      return {
+        ingredient: about.id,
+        measure: row.measure,
+        grams: row.amount * factor,
+        low: row.low * factor,
+        high: row.high * factor,
+        state: "whole",
+        source: "common practice, no source",
+        confidence: "low",
+        basis: "estimate",
+      };
+    });

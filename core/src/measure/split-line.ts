@@ -1,0 +1,222 @@
+import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient";
+import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
+import { plainLine } from "./plain-line.ts";
+import { leavesFrom, takeFruitPart, takeLength, takeStated, type StatedAmount } from "./stated-amount.ts";
+import { findUnit, unitsFor, type CupSystem, type Unit } from "./units.ts";
+
+export type SizeWord = "small" | "medium" | "large" | "";
+
+/** A recipe or market line taken apart by its grammar alone, before anyone knows what it is of. */
+export type LineParts = {
+  /** The number as written, a range where one was given; null when none was. */
+  readonly count: { readonly low: number; readonly high: number } | null;
+  readonly unit: Unit | null;
+  /** A measure that is not a unit: "bunch", "clove", "tin"; "" for a bare count. */
+  readonly word: string;
+  readonly size: SizeWord;
+  /** What the line itself says it weighs or holds in all: a bracket, or "2 x 400 g". */
+  readonly stated: StatedAmount | null;
+  /** "juice", "zest" or both, where the line asks for that of a fruit. */
+  readonly parts: readonly ("juice" | "zest")[];
+  readonly name: string;
+  readonly preparation: string;
+  readonly remarks: LineRemarks;
+  /** True of "For the dressing:". */
+  readonly heading: boolean;
+};
+
+const measureWords =
+  "handful bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet bag thumb spoonful cup";
+
+/** Ways of writing a unit that the library does not know. */
+const furtherUnits: UnitOfMeasureDefinitions = {
+  kilo: { short: "kilo", plural: "kilos", alternates: ["kgs"] },
+  gramme: { short: "gm", plural: "grammes", alternates: ["gms", "gr"] },
+  centilitre: { short: "cl", plural: "centilitres", alternates: ["centiliter", "centiliters"] },
+  litre: { short: "litre", plural: "litres" },
+  tbs: { short: "tbs", plural: "tbs", alternates: ["Tbs", "tbs.", "Tbs."] },
+};
+
+const pluralOf = (word: string): string =>
+  /(?:ch|sh|x)$/.test(word) ? `${word}es` : word === "leaf" ? "leaves" : `${word}s`;
+
+const definitions = (): UnitOfMeasureDefinitions => ({
+  ...furtherUnits,
+  ...Object.fromEntries(
+    measureWords.split(" ").map((word) => [word, { short: word, plural: pluralOf(word), alternates: [] }]),
+  ),
+});
+
+const aMeasure = `(?:${measureWords
+  .split(" ")
+  .map((word) => `${pluralOf(word)}|${word}`)
+  .join("|")}|good pinch)`;
+/** "pinch of saffron": one of a measure that was not counted. */
+const uncounted = new RegExp(
+  `^(?:(?:small|large|big|good|generous|heaped|scant) )?${aMeasure} (?:of )?`,
+  "i",
+);
+/** "celery stalks", "garlic cloves": the measure after the name. */
+const trailingMeasure =
+  /^(.+?) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|slice|fillet)s?$/i;
+
+/** The library's own sizes are left to us: "2 large cloves" has both a size and a measure. */
+const grammar = {
+  additionalUOMs: definitions(),
+  ignoreUOMs: [
+    "small",
+    "medium",
+    "large",
+    "extra-large",
+    "sm",
+    "md",
+    "lg",
+    "med",
+    "med.",
+    "sm.",
+    "lg.",
+    "lg",
+  ],
+  round: 6,
+} as const;
+
+const sizes: readonly (readonly [RegExp, SizeWord])[] = [
+  [
+    /^(?:very |extra[- ])?(?:small|little|baby(?= (?:bunch|handful))|thin|scant|mean|mini)(?:ish)? /i,
+    "small",
+  ],
+  [
+    /^(?:very |extra[- ])?(?:large|big|good|generous|heaped|heaping|rounded|fat|huge|hefty)(?:[- ]sized)? /i,
+    "large",
+  ],
+  [/^(?:medium(?:[- ]sized)?|med\.?|level|average) /i, "medium"],
+];
+
+/** Takes a size off the front: "large cloves" → "cloves", large. */
+function takeSize(text: string): { size: SizeWord; rest: string } {
+  for (const [pattern, size] of sizes)
+    if (pattern.test(text)) return { size, rest: text.replace(pattern, "") };
+  return { size: "", rest: text };
+}
+
+const serving =
+  /\s*\b(?:(?:to|for) (?:serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|frying|roasting|brushing|the \w+)|as garnish)\b.*$/i;
+
+/** Splits "basil leaves, chopped" at the first comma, bracket or dash; "to serve" and its like are preparation too. */
+function splitPreparation(text: string): { name: string; preparation: string } {
+  const cut = /\s*(?:,|;| [-–—] |\()\s*/.exec(text);
+  const name = cut ? text.slice(0, cut.index) : text;
+  const after = cut ? text.slice(cut.index + cut[0].length) : "";
+  const purpose = serving.exec(name);
+  const kept = purpose ? name.slice(0, purpose.index) : name;
+  const preparation = [purpose?.[0].trim() ?? "", after.replace(/[()]/g, " ").replace(/\s+/g, " ").trim()];
+  return { name: kept.trim(), preparation: preparation.filter(Boolean).join(", ").replace(/,\s*$/, "") };
+}
+
+const countOf = (low: number | null, high: number | null): LineParts["count"] =>
+  low === null ? null : { low: Math.min(low, high ?? low), high: Math.max(low, high ?? low) };
+
+/**
+ * Takes a line apart: number or range, unit or measure, size, a stated total, name, preparation and remarks.
+ * The numbers and units are read by parse-ingredient; nothing is guessed here, and the name is kept as written.
+ */
+export function splitLine(text: string, cup: CupSystem): LineParts {
+  const { text: said, remarks } = takeRemarks(plainLine(text));
+  const fruit = takeFruitPart(said.replace(leavesFrom, ""));
+  const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
+  const { stated, rest } = takeStated(counted, cup);
+  const length = takeLength(rest);
+  if (length)
+    return {
+      ...numbered(length.rest, remarks),
+      count: length.count,
+      word: "cm-piece",
+      stated,
+      parts: fruit.parts,
+      unit: null,
+      size: "",
+    };
+  const [line] = parseIngredient(rest, grammar);
+  if (!line || line.isGroupHeader)
+    return {
+      ...numbered(text.replace(/:\s*$/, ""), remarks),
+      count: null,
+      unit: null,
+      word: "",
+      size: "",
+      stated: null,
+      parts: [],
+      heading: line !== undefined,
+    };
+  return { ...measured(line, rest, cup), stated, parts: fruit.parts, remarks, heading: false };
+}
+
+const numbered = (name: string, remarks: LineRemarks) => ({
+  ...splitPreparation(name),
+  remarks,
+  heading: false,
+});
+
+type Parsed = ReturnType<typeof parseIngredient>[number];
+
+function measured(line: Parsed, rest: string, cup: CupSystem) {
+  const count = countOf(line.quantity, line.quantity2);
+  const written = line.unitOfMeasure ?? "";
+  const unit =
+    written === ""
+      ? undefined
+      : (findUnit(written, unitsFor(cup)) ?? findUnit(line.unitOfMeasureID ?? "", unitsFor(cup)));
+  if (unit) {
+    const added = takeSmallerUnit(line.description, unit, cup);
+    if (added && count)
+      return {
+        count: { low: count.low + added.share, high: count.high + added.share },
+        unit,
+        word: "",
+        size: "" as const,
+        ...splitPreparation(added.rest),
+      };
+  }
+  if (unit) return { count, unit, word: "", ...sizeAndName(line.description) };
+  const word = line.unitOfMeasureID ?? "";
+  const first = takeSize(word === "" && count === null ? rest : line.description);
+  const then =
+    word === "" && count !== null ? takeMeasureWord(first.rest, cup) : { word, unit: null, rest: first.rest };
+  const named = splitPreparation(then.rest.replace(/^of /i, ""));
+  const trailing = count && !then.unit && then.word === "" ? trailingMeasure.exec(named.name) : null;
+  if (trailing)
+    return {
+      count,
+      unit: null,
+      size: first.size,
+      ...named,
+      name: trailing[1] ?? "",
+      word: (trailing[2] ?? "").toLowerCase().replace("leave", "leaf"),
+    };
+  return { count, unit: then.unit, word: then.word, size: first.size, ...named };
+}
+
+function sizeAndName(text: string): { size: SizeWord; name: string; preparation: string } {
+  const { size, rest } = takeSize(text);
+  return { size, ...splitPreparation(rest.replace(/^of /i, "")) };
+}
+
+/** After a size came off: "heaped tbsp capers", "small bunch of dill". */
+function takeMeasureWord(text: string, cup: CupSystem): { word: string; unit: Unit | null; rest: string } {
+  const [line] = parseIngredient(`1 ${text}`, grammar);
+  if (!line?.unitOfMeasure) return { word: "", unit: null, rest: text };
+  const unit = findUnit(line.unitOfMeasure, unitsFor(cup)) ?? null;
+  return { word: unit ? "" : (line.unitOfMeasureID ?? ""), unit, rest: line.description };
+}
+
+/** "1 lb 4 oz plums", "3 tbsp plus 1 tsp oil": the smaller unit as a share of the larger. */
+function takeSmallerUnit(
+  text: string,
+  unit: Unit,
+  cup: CupSystem,
+): { share: number; rest: string } | undefined {
+  const match = /^(?:(?:and|plus|\+) )?([\d.]+) ?([a-z]+)\.? (?:of )?(.+)$/i.exec(text);
+  const smaller = match && findUnit(match[2] ?? "", unitsFor(cup));
+  if (!match || smaller?.kind !== unit.kind || smaller.factor >= unit.factor) return undefined;
+  return { share: (Number(match[1]) * smaller.factor) / unit.factor, rest: match[3] ?? "" };
+}
