@@ -1,4 +1,4 @@
-import { estimate, times, type Estimate, type SizeWord } from "../measure/index.ts";
+import { customaryMl, estimate, times, type Estimate, type SizeWord } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { singularWord, wordsOf } from "./name-keys.ts";
 import type { MeasureRow } from "./rows.ts";
@@ -139,12 +139,6 @@ export function findCounted(ask: MeasureAsk, facts: MeasuredFacts): OneMeasure |
   return undefined;
 }
 
-/** Millilitres of the US customary spoon or cup that a row of the table fills. */
-const rowMl: Readonly<Record<string, number>> = {
-  cup: 236.5882365,
-  tbsp: 14.78676478125,
-  tsp: 4.92892159375,
-};
 const spoonOf = (row: MeasureRow): string => row.measure.split("-")[0] ?? "";
 const formName = (row: MeasureRow): string => row.measure.split("-").slice(1).join("-");
 
@@ -168,7 +162,7 @@ export function findPoured(
   ask: MeasureAsk & { readonly unit: string },
   facts: MeasuredFacts,
 ): OneMeasure | undefined {
-  const rows = allRows(facts).filter((m) => rowMl[spoonOf(m)] !== undefined);
+  const rows = allRows(facts).filter((m) => customaryMl[spoonOf(m)] !== undefined);
   const forms = ask.preparation.flatMap((p) => formOf[singularWord(p)] ?? formOf[p] ?? []);
   const leafy = ask.preparation.some((p) => /^lea(f|ves)$/.test(p)) || forms.length === 0;
   const definite = forms.filter(
@@ -178,7 +172,7 @@ export function findPoured(
   const byUnit = [...rows].sort((a, b) => Number(spoonOf(b) === ask.unit) - Number(spoonOf(a) === ask.unit));
   const scale = (one: OneMeasure): OneMeasure => ({
     ...one,
-    grams: times(one.grams, ml / (rowMl[spoonOf(one.row).split(" ")[0] ?? ""] ?? ml)),
+    grams: times(one.grams, ml / (customaryMl[spoonOf(one.row).split(" ")[0] ?? ""] ?? ml)),
   });
   for (const form of wanted) {
     if (form === "loose-leaves" && definite.length === 0) {

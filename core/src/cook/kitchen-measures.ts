@@ -1,5 +1,6 @@
 import type { IngredientFacts } from "../catalogue/index.ts";
 import {
+  customaryMl,
   roundForKitchen,
   roundToScale,
   unitsFor,
@@ -13,11 +14,19 @@ const countable = /^(clove|each-medium|leaf|sprig|stalk)$/;
 
 const words = (measure: string): string => measure.replace("each-medium", "medium").replaceAll("-", " ");
 
+/** The kitchen's own spoon or cup ÷ the US customary one that the tables are written in; 1 for pieces. */
+function ownSpoon(measure: string, cup: CupSystem): number {
+  const spoon = measure.split("-")[0] ?? "";
+  const tableMl = customaryMl[spoon];
+  const ownMl = unitsFor(cup).find((u) => u.id === spoon)?.factor;
+  return tableMl === undefined || ownMl === undefined ? 1 : ownMl / tableMl;
+}
+
 /** The spoons, cups and pieces this ingredient can be measured in, trimmed or prepared. */
 function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure[] {
   const listed = facts.measures
     .filter((m) => spoonable.test(m.measure) || (countable.test(m.measure) && m.state !== "whole"))
-    .map((m) => ({ name: words(m.measure), grams: m.grams }));
+    .map((m) => ({ name: words(m.measure), grams: m.grams * ownSpoon(m.measure, cup) }));
   const density = facts.composition?.gramsPerMl;
   if (!density) return listed;
   const spoons = unitsFor(cup).filter((u) => ["tsp", "tbsp", "cup"].includes(u.id));

@@ -1,4 +1,5 @@
 export { addDays, dayOf, daysBetween, earliest, type Day } from "./day.ts";
+export { decimalMark, localised, type Display, type DisplaySystem } from "./display.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
 export { toMilligram } from "./milligram.ts";
 export { parseAmount, type Amount, type AmountIssue, type AmountReading } from "./parse-amount.ts";
@@ -20,6 +21,14 @@ export {
   showPortions,
   showYield,
   trimmedDecimals,
-  type DisplaySystem,
 } from "./show.ts";
-export { findUnit, heaviestEntryG, lightestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
+export { showQuantity, type ShownQuantity } from "./show-quantity.ts";
+export {
+  customaryMl,
+  findUnit,
+  heaviestEntryG,
+  lightestEntryG,
+  unitsFor,
+  type CupSystem,
+  type Unit,
+} from "./units.ts";

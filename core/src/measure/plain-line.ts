@@ -38,8 +38,8 @@ export function plainLine(text: string): string {
     .replace(/\s+/g, " ")
     .trim()
     .replace(bullets, "")
-    .replace(/(\d),(\d{3})(?!\d)/g, "$1$2")
-    .replace(/(\d),(\d{1,2})(?!\d)/g, "$1.$2")
+    .replace(/(?<![\d.,])([1-9]\d{0,2}),(\d{3})(?!\d)/g, "$1$2")
+    .replace(/(\d),(\d{1,3})(?!\d)/g, "$1.$2")
     .replace(/\bfl(?:uid)?\.? ?(?:oz|ounces?)\b\.?/gi, "fl oz")
     .replace(/(\d)(\s*)(?:to|or|–|—)(\s*)(?=\d|[¼½¾⅓⅔])/g, "$1-");
   const exact = tidy.replace(approximately, "");

@@ -1,7 +1,5 @@
+import { displayOf, localised, type Display, type DisplaySystem } from "./display.ts";
 import { isExact, type Estimate } from "./estimate.ts";
-
-/** The units a kitchen reads weights in. */
-export type DisplaySystem = "metric" | "us";
 
 const gramsPerOunce = 28.349523125;
 
@@ -10,11 +8,19 @@ export const trimmedDecimals = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
 /**
- * A weight as a cook reads it: whole grams, kilograms from 1,000 g; or pounds and ounces to a quarter ounce.
+ * A weight as a cook reads it: whole grams, kilograms from 1,000 g; or pounds and ounces to a quarter ounce,
+ * or both, with the decimal mark of the locale.
  * Rounds to the nearest step; below 10 g shows one decimal. Error at most half a step.
  */
-export function showGrams(grams: number, system: DisplaySystem = "metric"): string {
-  if (system === "us") return showOunces(grams);
+export function showGrams(grams: number, display: Display | DisplaySystem = "metric"): string {
+  const { system, locale } = displayOf(display);
+  const ounces = localised(showOunces(grams), locale);
+  if (system === "us") return ounces;
+  const metric = localised(showMetric(grams), locale);
+  return system === "metric" ? metric : `${metric} (${ounces})`;
+}
+
+function showMetric(grams: number): string {
   if (Math.abs(grams) < 9.95) return `${trimmedDecimals(grams, 1)} g`;
   if (Math.abs(grams) < 999.5) return `${Math.round(grams)} g`;
   return `${trimmedDecimals(grams / 1000, 2)} kg`;
@@ -39,11 +45,18 @@ export function honestStep(width: number): number {
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;
 
 /** "about 85 g (60–110 g)", never more precise than the range; a weighed fact shows no range. */
-export function showEstimate(grams: Estimate, system: DisplaySystem = "metric"): string {
-  if (isExact(grams)) return showGrams(grams.value, system);
+export function showEstimate(grams: Estimate, display: Display | DisplaySystem = "metric"): string {
+  const { system, locale } = displayOf(display);
+  if (isExact(grams)) return showGrams(grams.value, display);
+  if (system === "both") {
+    const [metric, us] = (["metric", "us"] as const).map((one) =>
+      showEstimate(grams, { system: one, locale }),
+    );
+    return `${metric ?? ""}; ${us ?? ""}`;
+  }
   const step = honestStep(grams.high - grams.low);
   const [value, low, high] = [grams.value, grams.low, grams.high].map((g) =>
-    showGrams(toStep(g, step), system),
+    showGrams(toStep(g, step), { system, locale }),
   );
   return `about ${value} (${rangeText(low ?? "", high ?? "")})`;
 }
@@ -51,7 +64,7 @@ export function showEstimate(grams: Estimate, system: DisplaySystem = "metric"):
 /** "760–825 g": the unit is said once where both ends share it. */
 function rangeText(low: string, high: string): string {
   const unit = / \D+$/.exec(high)?.[0] ?? "";
-  return unit !== "" && low.endsWith(unit) && /^[\d.]+$/.test(low.slice(0, -unit.length))
+  return unit !== "" && low.endsWith(unit) && /^[\d.,]+$/.test(low.slice(0, -unit.length))
     ? `${low.slice(0, -unit.length)}–${high}`
     : `${low}–${high}`;
 }

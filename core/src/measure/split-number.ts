@@ -8,6 +8,9 @@ export type NumberAndWord = {
   readonly rest: string;
 };
 
+/** ⅓ is a third, not 0.333. */
+const exact = { round: false } as const;
+
 const fractionSigns = "¼½¾⅓⅔⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞";
 const numberPattern = `(?:\\d+ \\d+/\\d+|\\d+/\\d+|\\d*\\.?\\d+ ?[${fractionSigns}]|\\d+\\.?\\d*|\\.\\d+|[${fractionSigns}])`;
 const leading = new RegExp(`^(${numberPattern})(?: ?(?:-|–|to) ?(${numberPattern}))? ?(.*)$`, "su");
@@ -16,8 +19,8 @@ const leading = new RegExp(`^(${numberPattern})(?: ?(?:-|–|to) ?(${numberPatte
 export function splitNumberAndWord(text: string): NumberAndWord | undefined {
   const match = leading.exec(text.trim());
   if (!match) return undefined;
-  const low = numericQuantity(match[1] ?? "");
-  const high = match[2] === undefined ? low : numericQuantity(match[2]);
+  const low = numericQuantity(match[1] ?? "", exact);
+  const high = match[2] === undefined ? low : numericQuantity(match[2], exact);
   if (!Number.isFinite(low) || !Number.isFinite(high)) return undefined;
   const [, word = "", rest = ""] = /^([^\s\d]*)\s*(.*)$/su.exec(match[3] ?? "") ?? [];
   return { low, high, word, rest };

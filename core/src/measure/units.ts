@@ -79,6 +79,13 @@ const unitsByCup: Readonly<Record<CupSystem, readonly Unit[]>> = {
   metric: allUnits("metric"),
 };
 
+/** Millilitres of the US customary spoons and cup, which household-weight tables are written in. */
+export const customaryMl: Readonly<Record<string, number>> = {
+  tsp: spoonsAndCups["us-customary"][0],
+  tbsp: spoonsAndCups["us-customary"][1],
+  cup: spoonsAndCups["us-customary"][2],
+};
+
 /** Every unit a weight or volume may be typed in, with the kitchen's own spoons and cup. */
 export const unitsFor = (cup: CupSystem): readonly Unit[] => unitsByCup[cup];
 

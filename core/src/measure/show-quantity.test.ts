@@ -1,0 +1,92 @@
+import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
+import { showGrams } from "./show.ts";
+import { parseAmount } from "./parse-amount.ts";
+import { showQuantity } from "./show-quantity.ts";
+import { unitsFor, type CupSystem, type Unit } from "./units.ts";
+
+/** Half of each unit's step: what a text may stand from the quantity it was written for. */
+const stepError: Readonly<Record<string, number>> = {
+  mg: 0.5,
+  g: 0.05,
+  kg: 0.005,
+  oz: 0.005,
+  lb: 0.005,
+  ml: 0.05,
+  cl: 0.05,
+  dl: 0.005,
+  l: 0.005,
+  "fl oz": 0.005,
+  tsp: 1 / 16,
+  tbsp: 1 / 16,
+  cup: 1 / 16,
+  pint: 1 / 16,
+  quart: 1 / 16,
+  gallon: 1 / 16,
+};
+
+const cups: readonly CupSystem[] = ["us-customary", "us-label", "metric"];
+const everyUnit: readonly (readonly [CupSystem, Unit])[] = cups.flatMap((cup) =>
+  unitsFor(cup).map((unit) => [cup, unit] as const),
+);
+
+describe("parse(show(q)) = q within the stated rounding", () => {
+  it.each(everyUnit.map(([cup, unit]) => [unit.id, cup, unit] as const))("%s, %s", (id, cup, unit) => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.13, max: 60, noNaN: true }),
+        fc.constantFrom("en-GB", "de-DE"),
+        (count, locale) => {
+          const atLeastOne = id === "mg" ? count + 1 : count;
+          const shown = showQuantity(atLeastOne, unit, locale);
+          const read = parseAmount(shown.text, cup);
+          expect(read.ok).toBe(true);
+          if (!read.ok) return;
+          const { amount } = read.value;
+          const inUnits =
+            (amount.kind === "mass" ? amount.grams : amount.kind === "volume" ? amount.ml : Number.NaN) /
+            unit.factor;
+          expect(Math.abs(inUnits - atLeastOne)).toBeLessThanOrEqual((stepError[id] ?? 0) + 1e-6);
+          expect(inUnits - atLeastOne).toBeCloseTo(shown.error, 6);
+        },
+      ),
+    );
+  });
+
+  it("holds for weights in either system", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 5, max: 20_000, noNaN: true }), (grams) => {
+        for (const [system, error] of [
+          ["metric", grams < 9.95 ? 0.05 : grams < 999.5 ? 0.5 : 5],
+          ["us", 28.349523125 / 8],
+        ] as const) {
+          const read = parseAmount(showGrams(grams, system), "us-customary");
+          expect(
+            read.ok && read.value.amount.kind === "mass" && Math.abs(read.value.amount.grams - grams),
+          ).toBeLessThanOrEqual(error + 1e-6);
+        }
+      }),
+    );
+  });
+});
+
+describe("the way it is written", () => {
+  const unit = (id: string): Unit => unitsFor("us-customary").find((u) => u.id === id) ?? ({} as Unit);
+  it.each([
+    [1.34, "cup", "1⅓ cups"],
+    [0.5, "cup", "½ cup"],
+    [2, "tbsp", "2 tbsp"],
+    [0.26, "tsp", "¼ tsp"],
+    [1.96, "cup", "2 cups"],
+    [430.04, "g", "430 g"],
+    [0.43, "kg", "0.43 kg"],
+  ])("%d %s is %s", (count, id, text) => {
+    expect(showQuantity(count, unit(id)).text).toBe(text);
+  });
+
+  it("uses the decimal mark of the kitchen's locale, and both systems where both are wanted", () => {
+    expect(showGrams(1240, { system: "metric", locale: "de-DE" })).toBe("1,24 kg");
+    expect(showGrams(430, { system: "both", locale: "en-GB" })).toBe("430 g (15.25 oz)");
+    expect(showGrams(430, { system: "both", locale: "not a locale" })).toBe("430 g (15.25 oz)");
+  });
+});
