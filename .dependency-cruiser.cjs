@@ -1,5 +1,5 @@
 /** The one-way rule: core <- contract <- server, web; and inside core the order of core/README.md. */
-const order = ["measure", "catalogue", "basket", "trim", "recipes", "larder", "match", "cook"];
+const order = ["measure", "catalogue", "basket", "trim", "recipes", "larder", "match", "cook", "exchange"];
 
 const coreOrder = order.map((folder, i) => ({
   name: `core-${folder}-looks-back-only`,

@@ -3,7 +3,7 @@ import fc from "fast-check";
 import { factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { onHand } from "./balance.ts";
-import { effectOnStock, type Entry, type EntryKind } from "./entry.ts";
+import { effectOnStock, entryKinds, type Entry, type EntryKind } from "./entry.ts";
 import { mayBeForaged } from "./foraging.ts";
 import { freshness, type Freshness } from "./freshness.ts";
 import { comesReady, type AgeingLot } from "./lot.ts";
@@ -16,23 +16,15 @@ const lot = (extra: Partial<AgeingLot>): AgeingLot => ({
   place: "fridge",
   since: today,
   bestBefore: null,
+  moved: null,
+  refreshed: 0,
   ...extra,
 });
 const fresh = (ingredient: string, extra: Partial<AgeingLot> = {}): Freshness =>
   freshness(lot(extra), factsOf(ingredient), { today, catalogue: referenceCatalogue });
 
 describe("the ledger", () => {
-  const kinds: readonly EntryKind[] = [
-    "received",
-    "from-trim",
-    "by-product",
-    "returned",
-    "trimmed",
-    "used",
-    "composted",
-    "spoiled",
-    "corrected",
-  ];
+  const kinds: readonly EntryKind[] = entryKinds;
 
   it("is a fold: received, less what went out", () => {
     const entries: Entry[] = [
@@ -58,7 +50,7 @@ describe("the ledger", () => {
 
   it("moves stock up for what comes in and down for what goes out", () => {
     const signs = kinds.map((kind) => Math.sign(effectOnStock({ kind, grams: 5 })));
-    expect(signs).toEqual([1, 1, 1, 1, -1, -1, -1, -1, 1]);
+    expect(signs).toEqual([1, 1, 1, 1, 1, -1, -1, -1, -1, -1, -1, -1, 1]);
     expect(effectOnStock({ kind: "corrected", grams: -5 })).toBe(-5);
   });
 });

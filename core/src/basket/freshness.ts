@@ -1,7 +1,8 @@
 import { provenance, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
 import { addDays, daysBetween, earliest, type Day } from "../measure/index.ts";
+import type { KeepingExperience } from "./keeping-experience.ts";
 import { preparedRule } from "./keeping-clock.ts";
-import type { AgeingLot } from "./lot.ts";
+import type { AgeingLot, MovedClock } from "./lot.ts";
 
 /** When a lot should be gone, why, and who says so. `daysLeft` is negative once the day has passed. */
 export type Freshness = {
@@ -23,6 +24,12 @@ const cutVegetableDays = 3;
 const dryStoreDays = 365;
 /** Cut leaves, cut tomato and cooked food out of the cold: two hours, so the day it was cut. */
 const warmSafetyDays = 0;
+const frozenWholeDays = 180;
+/** Thawed produce is soft and wet: today, tomorrow or the day after. */
+const thawedDays = 2;
+/** A damp cloth made fresh gives wilting produce this much more, twice at most. Quality only. */
+const clothDays = 2;
+const mostRefreshes = 2;
 
 /**
  * The last good day of a lot, from its own clock: whole produce by the storage tables, cut and opened food by
@@ -31,10 +38,10 @@ const warmSafetyDays = 0;
 export function freshness(
   lot: AgeingLot,
   facts: IngredientFacts,
-  at: { readonly today: Day; readonly catalogue: Catalogue },
+  at: { readonly today: Day; readonly catalogue: Catalogue; readonly experience?: KeepingExperience },
 ): Freshness {
-  const clock = lot.state === "raw" ? wholeClock(lot, facts) : preparedClock(lot, facts, at.catalogue);
-  const byClock = addDays(lot.since, clock.days);
+  const clock = clockOf(lot, facts, at);
+  const byClock = endOf(lot, clock);
   const spoilsOn = lot.bestBefore === null ? byClock : byLabelOf(lot, lot.bestBefore, byClock);
   const bound = spoilsOn === byClock ? clock : earlierBound(lot);
   return {
@@ -45,6 +52,40 @@ export function freshness(
     reason: bound.reason,
     source: bound.source,
   };
+}
+
+/** How long a lot keeps where it stands now, had it stood there from the start. */
+function clockOf(
+  lot: AgeingLot,
+  facts: IngredientFacts,
+  at: { readonly catalogue: Catalogue; readonly experience?: KeepingExperience },
+): Clock {
+  const clock =
+    lot.state === "raw" ? wholeClock(lot, facts, at.experience) : preparedClock(lot, facts, at.catalogue);
+  return lot.moved?.thawed && lot.place !== "freezer" && clock.days > thawedDays
+    ? { days: thawedDays, limit: clock.limit, reason: `thawed, ${thawedDays} days`, source: practice }
+    : clock;
+}
+
+/** A moved lot runs on from the day it was moved with the share of its life that was left. */
+const endOf = (lot: AgeingLot, clock: Clock): Day =>
+  lot.moved ? addDays(lot.moved.from, clock.days * (1 - lot.moved.used)) : addDays(lot.since, clock.days);
+
+/**
+ * Where the clock stands when a lot is moved today: the share of its life used up in the old place is carried to
+ * the new one, and is never given back. The freezer uses up nothing; out of it, what is thawed says so.
+ */
+export function moveClock(
+  lot: AgeingLot,
+  facts: IngredientFacts,
+  at: { readonly today: Day; readonly catalogue: Catalogue; readonly experience?: KeepingExperience },
+): MovedClock {
+  const before = lot.moved?.used ?? 0;
+  if (lot.place === "freezer") return { from: at.today, used: before, thawed: true };
+  const clock = clockOf(lot, facts, at);
+  const days = daysBetween(lot.moved?.from ?? lot.since, at.today);
+  const share = clock.days > 0 ? days / clock.days : 1;
+  return { from: at.today, used: Math.min(1, before + share), thawed: lot.moved?.thawed ?? false };
 }
 
 /** What binds when the lot's `bestBefore` does: the label, or the clock it had before it was trimmed. */
@@ -68,17 +109,25 @@ export const lastDayOnceTrimmed = (wholeSpoilsOn: Day, today: Day): Day =>
 const byLabelOf = (lot: AgeingLot, bestBefore: Day, byClock: Day): Day =>
   lot.state === "usable" && lot.method === null ? bestBefore : (earliest([byClock, bestBefore]) ?? byClock);
 
-function wholeClock(lot: AgeingLot, facts: IngredientFacts): Clock {
+function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: KeepingExperience): Clock {
   if (lot.place === "freezer")
-    return { days: 180, limit: "quality", reason: "frozen whole, six months", source: practice };
+    return { days: frozenWholeDays, limit: "quality", reason: "frozen whole, six months", source: practice };
   const season = facts.season;
   if (!season) return dryOrCut(facts);
   const best = season.bestPlace === lot.place || season.bestPlace !== "fridge";
-  const days = Math.max(1, Math.floor(season.daysWhole * (best ? 1 : warmFactor)));
+  const byTable = Math.max(1, Math.floor(season.daysWhole * (best ? 1 : warmFactor)));
+  const own = experience?.(facts.id, lot.place);
+  const cloth = clothDays * Math.min(mostRefreshes, lot.refreshed);
+  if (own !== undefined && own < byTable) {
+    const days = Math.min(byTable, own + cloth);
+    const reason = `whole, went off here after ${own} of ${byTable} days`;
+    return { days, limit: "quality", reason, source: "this kitchen's own lots" };
+  }
   const reason = best
-    ? `whole, ${days} days in the ${lot.place}`
-    : `whole but out of the fridge: ${days} of ${season.daysWhole} days`;
-  return { days, limit: "quality", reason, source: provenance(season) };
+    ? `whole, ${byTable} days in the ${lot.place}`
+    : `whole but out of the fridge: ${byTable} of ${season.daysWhole} days`;
+  const refreshed = cloth > 0 ? `, ${cloth} more in a fresh damp cloth` : "";
+  return { days: byTable + cloth, limit: "quality", reason: reason + refreshed, source: provenance(season) };
 }
 
 function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock {

@@ -1,7 +1,20 @@
 export { onHand } from "./balance.ts";
-export { effectOnStock, type Entry, type EntryKind } from "./entry.ts";
-export { freshness, lastDayOnceTrimmed, type Freshness } from "./freshness.ts";
-export { comesReady } from "./lot.ts";
-export type { AgeingLot, Grade, LotState, SourceKind } from "./lot.ts";
-export { urgency, useFirstBand, useFirstOrder, type UseFirstBand } from "./use-first.ts";
+export { bedStates, nextPicking, type BedState, type NextPicking, type Picking } from "./bed.ts";
+export { effectOnStock, entryKinds, wayBack, type Entry, type EntryKind } from "./entry.ts";
 export { foragingCautions, mayBeForaged } from "./foraging.ts";
+export { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
+export { learnKeeping, type KeepingExperience, type WentOff } from "./keeping-experience.ts";
+export { comesReady, oldestLotDays, sourceKinds, usualPlace } from "./lot.ts";
+export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
+export { priceBases, priceOfLot, sharePrice, type Price, type PriceBasis } from "./price.ts";
+export {
+  conditions,
+  gradeOfPart,
+  methodsFor,
+  splitLot,
+  type Condition,
+  type SplitIssue,
+  type SplitPart,
+} from "./split-lot.ts";
+export { urgency, useFirstBand, useFirstOrder, type UseFirstBand } from "./use-first.ts";
+export { pouredOut, type PourIssue } from "./weigh-back.ts";

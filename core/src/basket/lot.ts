@@ -6,7 +6,17 @@ export type LotState = "raw" | "usable" | "by-product" | "opened";
 
 export type Grade = "prime" | "seconds";
 
-export type SourceKind = "own-bed" | "market" | "box-share" | "foraged" | "gift" | "shop";
+export const sourceKinds = ["own-bed", "market", "box-share", "foraged", "gift", "shop"] as const;
+export type SourceKind = (typeof sourceKinds)[number];
+
+/** Where a lot's clock stands after it was moved: the share of its life used up by then, and from which day it runs on. */
+export type MovedClock = {
+  readonly from: Day;
+  /** 0 fresh … 1 used up. */
+  readonly used: number;
+  /** It came out of the freezer: it is not put back, and is for the next days. */
+  readonly thawed: boolean;
+};
 
 /** What the ageing of a lot depends on. `since` is the day it came in, was trimmed or was opened. */
 export type AgeingLot = {
@@ -16,6 +26,10 @@ export type AgeingLot = {
   readonly since: Day;
   /** The label's date; for a trimmed lot, the last day it would have had whole. */
   readonly bestBefore: Day | null;
+  /** Null until it is moved. */
+  readonly moved: MovedClock | null;
+  /** How often the damp cloth around it was made fresh. */
+  readonly refreshed: number;
 };
 
 /** Bought as it is used; a rind or brine taken off is not worth a trip to the trim bench. */
@@ -24,3 +38,12 @@ const readyCategories = ["cheese", "acid", "salt-condiment", "emulsifier"];
 /** Does it come in ready to use, with nothing to trim? */
 export const comesReady = (facts: Pick<IngredientFacts, "trims" | "category">): boolean =>
   facts.trims.length === 0 || readyCategories.includes(facts.category);
+
+const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "oil", "acid", "nut", "seed"];
+
+/** Where an ingredient usually stands: where it keeps best whole, else the cupboard for dry goods, else the fridge. */
+export const usualPlace = (facts: Pick<IngredientFacts, "season" | "category">): Place =>
+  facts.season?.bestPlace ?? (dryCategories.includes(facts.category) ? "cupboard" : "fridge");
+
+/** No lot is logged as older than this: the year is mistyped. */
+export const oldestLotDays = 366;

@@ -8,7 +8,7 @@ export {
 export { nameOf, searchNames, type Dialect } from "./names.ts";
 export { provenance } from "./provenance.ts";
 export { isPourable, toGrams, type OunceMeaning, type Weight, type WeightIssue } from "./to-grams.ts";
-export { findNamed, indexNames, type NameIndex, type NameMatch } from "./name-index.ts";
+export { findNamed, indexNames, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
 export {
   lineReader,
   readLine,
@@ -32,3 +32,13 @@ export type {
   Season,
   TrimYield,
 } from "./rows.ts";
+export {
+  compositionKeys,
+  ownTables,
+  withOwn,
+  type OwnEntries,
+  type OwnFigure,
+  type OwnTable,
+} from "./own.ts";
+export { judgeFigure, type FigureIssue } from "./judge-figure.ts";
+export { nameFree, ownId, type NameIssue, type OwnIngredient } from "./own-ingredient.ts";

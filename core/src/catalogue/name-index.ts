@@ -34,6 +34,17 @@ export function indexNames(ingredients: Iterable<Named>): NameIndex {
   return { byKey, longest: Math.max(1, ...[...byKey.keys()].map((key) => key.split(" ").length)) };
 }
 
+const indexes = new WeakMap<object, NameIndex>();
+
+/** The names of a catalogue, worked out once and kept as long as the catalogue is. */
+export function nameIndexOf(catalogue: { readonly ingredients: ReadonlyMap<string, Named> }): NameIndex {
+  const known = indexes.get(catalogue);
+  if (known) return known;
+  const index = indexNames(catalogue.ingredients.values());
+  indexes.set(catalogue, index);
+  return index;
+}
+
 /** Words that say how something looks, is cut or was treated, never what it is. */
 const describing = new Set(
   (

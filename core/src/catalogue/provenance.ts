@@ -1,7 +1,7 @@
 import type { Provenance } from "./rows.ts";
 
 /** Bases that are definitions or sums, not recollections. */
-const notRecalled = ["definition", "computed"];
+const notRecalled = ["definition", "computed", "own"];
 
 /** A figure's source as the cook reads it: publication or "common practice", "from memory", and low trust. */
 export function provenance(figure: Provenance): string {

@@ -1,13 +1,11 @@
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
 import { laterLines, marketLines, type ExpectedLine } from "../../test/market-lines.ts";
-import { indexNames } from "./name-index.ts";
 import { lineReader, readLine, type LineReader, type LineReading } from "./read-line.ts";
 import { referenceCatalogue } from "./reference.ts";
 
-const index = indexNames(referenceCatalogue.ingredients.values());
 const reader = (extra: Partial<LineReader> = {}): LineReader => ({
-  ...lineReader(referenceCatalogue, { index, cup: "us-customary", ounces: {} }),
+  ...lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} }),
   ...extra,
 });
 const read = (text: string, extra: Partial<LineReader> = {}): LineReading => readLine(text, reader(extra));

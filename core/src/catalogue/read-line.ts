@@ -15,7 +15,7 @@ import {
 } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
-import { findNamed, type NameIndex, type NameMatch } from "./name-index.ts";
+import { findNamed, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
 import { wordsOf } from "./name-keys.ts";
 import { provenance } from "./provenance.ts";
 import {
@@ -274,8 +274,8 @@ export function readLine(text: string, reader: LineReader): LineReading {
   };
 }
 
-/** A reader for one catalogue; the index is built once and kept. */
+/** A reader for one kitchen's catalogue. */
 export const lineReader = (
   catalogue: { readonly ingredients: ReadonlyMap<string, IngredientFacts> },
-  how: { readonly index: NameIndex; readonly cup: CupSystem; readonly ounces: LineReader["ounces"] },
-): LineReader => ({ ...how, facts: (id) => catalogue.ingredients.get(id) });
+  how: Pick<LineReader, "cup" | "ounces">,
+): LineReader => ({ ...how, index: nameIndexOf(catalogue), facts: (id) => catalogue.ingredients.get(id) });

@@ -1,8 +1,38 @@
 export { suggestParts } from "./by-products.ts";
+export {
+  chain,
+  includesHeat,
+  type Chained,
+  type ChainIssue,
+  type ChainStage,
+  type ChainStep,
+} from "./chain.ts";
 export { closeBalance, type BalanceIssue, type ClosedTrim, type TrimPart } from "./close-balance.ts";
+export {
+  compareBuys,
+  usableFrom,
+  wholeUnits,
+  type Buy,
+  type ComparedBuy,
+  type Comparison,
+} from "./compare-buys.ts";
+export {
+  concentration,
+  fleshFactor,
+  massAtWater,
+  waterAfter,
+  type CookingIssue,
+  type TrayWeighing,
+} from "./cooking-change.ts";
 export { expectedTrim, type ExpectedTrim } from "./expected-trim.ts";
 export { judgeWeighing, type WeighingIssue, type WeighingVerdict } from "./judge-weighing.ts";
-export { kitchenYield, type KitchenYield, type OwnWeighing } from "./kitchen-yield.ts";
+export {
+  hasJuices,
+  kitchenYield,
+  type Juices,
+  type KitchenYield,
+  type OwnWeighing,
+} from "./kitchen-yield.ts";
 export {
   learnYield,
   predictNext,
@@ -11,4 +41,6 @@ export {
   type HandbookYield,
   type YieldPosterior,
 } from "./learn-yield.ts";
+export { ingredientOfPart, partUses, useOfPart, type PartUse } from "./parts.ts";
 export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purchase.ts";
+export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";

@@ -151,29 +151,30 @@ describe("judging a weighing", () => {
 });
 
 describe("what this kitchen expects", () => {
-  const prime = (fraction: number) => ({ grade: "prime", fraction }) as const;
-  const seconds = (fraction: number) => ({ grade: "seconds", fraction }) as const;
+  const prime = (fraction: number) => ({ grade: "prime", juices: null, fraction }) as const;
+  const seconds = (fraction: number) => ({ grade: "seconds", juices: null, fraction }) as const;
 
   it("starts from the handbook and says so", () => {
-    const y = kitchenYield(chard, "prime", []);
+    const y = kitchenYield(chard, { grade: "prime", juices: null }, []);
     expect(y.next.value).toBeCloseTo(0.6, 9);
     expect(y.workings).toMatch(/^handbook 0\.60 \(0\.50–0\.70\): common practice/);
   });
 
   it("takes a grade's own weighings, and prime's for seconds without any", () => {
     const own = [prime(0.66), prime(0.65), prime(0.67)];
-    const first = kitchenYield(chard, "prime", own);
-    const second = kitchenYield(chard, "seconds", own);
+    const first = kitchenYield(chard, { grade: "prime", juices: null }, own);
+    const second = kitchenYield(chard, { grade: "seconds", juices: null }, own);
     expect(second.next.value).toBeCloseTo(first.next.value, 9);
     expect(second.next.high - second.next.low).toBeGreaterThan(first.next.high - first.next.low);
     expect([first.ownWeighings, second.ownWeighings]).toEqual([3, 0]);
-    expect(kitchenYield(chard, "seconds", [...own, seconds(0.4), seconds(0.42)]).next.value).toBeLessThan(
-      0.6,
-    );
+    expect(
+      kitchenYield(chard, { grade: "seconds", juices: null }, [...own, seconds(0.4), seconds(0.42)]).next
+        .value,
+    ).toBeLessThan(0.6);
   });
 
   it("expects usable grams with their range and says how they came about", () => {
-    const y = kitchenYield(chard, "prime", [prime(0.62), prime(0.63), prime(0.62)]);
+    const y = kitchenYield(chard, { grade: "prime", juices: null }, [prime(0.62), prime(0.63), prime(0.62)]);
     const expected = expectedTrim(430, y);
     expect(expected.usable.value).toBeCloseTo(430 * y.next.value, 9);
     expect(expected.workings).toMatch(
@@ -192,7 +193,9 @@ describe("backwards and prices", () => {
   it("leaves enough even at the low end of the yield", () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 5000 }), (wanted) => {
-        const { next } = kitchenYield(chard, "prime", [{ grade: "prime", fraction: 0.64 }]);
+        const { next } = kitchenYield(chard, { grade: "prime", juices: null }, [
+          { grade: "prime", juices: null, fraction: 0.64 },
+        ]);
         expect(planPurchase(wanted, next).safeG * next.low).toBeGreaterThanOrEqual(wanted - 1e-6);
       }),
     );

@@ -1,0 +1,52 @@
+import { addDays, daysBetween, estimate, type Day, type Estimate } from "../measure/index.ts";
+
+export const bedStates = ["growing", "bolting", "finished"] as const;
+export type BedState = (typeof bedStates)[number];
+
+/** One picking from a bed. */
+export type Picking = { readonly day: Day; readonly grams: number };
+
+/** What a bed will give next: when, how much, and what that rests on. */
+export type NextPicking = {
+  readonly on: Day;
+  readonly inDays: number;
+  readonly grams: Estimate;
+  readonly basis: "said" | "pickings";
+};
+
+const middleOf = (values: readonly number[]): number => {
+  const sorted = [...values].sort((a, b) => a - b);
+  const half = Math.floor(sorted.length / 2);
+  const upper = sorted[half] ?? 0;
+  return sorted.length % 2 === 1 ? upper : ((sorted[half - 1] ?? 0) + upper) / 2;
+};
+
+/** What the cook says is to come is taken as it is, give or take a third. A judgement. */
+const saidSpread = 1 / 3;
+/** Fewest pickings that make a rhythm. */
+const fewestPickings = 3;
+
+/**
+ * What a growing bed will give next: what the cook said, if that is still to come, else the usual gap and weight of
+ * its pickings (medians, oldest first, of one crop). Undefined for a finished or bolting bed, and without a rhythm.
+ */
+export function nextPicking(
+  bed: { readonly state: BedState; readonly said: { readonly on: Day; readonly grams: number } | null },
+  pickings: readonly Picking[],
+  today: Day,
+): NextPicking | undefined {
+  if (bed.state !== "growing") return undefined;
+  if (bed.said && bed.said.on >= today) {
+    const { on, grams } = bed.said;
+    const range = estimate(grams, grams * (1 - saidSpread), grams * (1 + saidSpread));
+    return { on, inDays: daysBetween(today, on), grams: range, basis: "said" };
+  }
+  if (pickings.length < fewestPickings) return undefined;
+  const gaps = pickings.slice(1).map((p, i) => daysBetween(pickings[i]?.day ?? p.day, p.day));
+  const last = pickings.at(-1)?.day ?? today;
+  const due = addDays(last, Math.max(1, Math.round(middleOf(gaps))));
+  const on = due < today ? today : due;
+  const weights = pickings.map((p) => p.grams);
+  const grams = estimate(middleOf(weights), Math.min(...weights), Math.max(...weights));
+  return { on, inDays: daysBetween(today, on), grams, basis: "pickings" };
+}
