@@ -1,28 +1,21 @@
 import { z } from "zod";
-import { GoneOff, CorrectLot, LogLot, Lot, LotChanged, LotDetail, LotPage, LotsQuery } from "./basket.ts";
-import { IngredientDetail, IngredientSummary, ReadAmount, Weight } from "./catalogue.ts";
+import type { Endpoint } from "./endpoint.ts";
+import { basketEndpoints } from "./basket-endpoints.ts";
+import * as catalogue from "./catalogue.ts";
+import { IngredientDetail, IngredientSummary, ReadAmount } from "./catalogue.ts";
 import { FinishMake, MakePlan, PlanMake } from "./cook.ts";
-import { PileOnScale, ScaleReading } from "./devices.ts";
-import { Session, SetUp, SignIn, StartPage } from "./kitchen.ts";
+import { PileOnScale, PressScale, ScaleReading } from "./devices.ts";
+import { ChangeKitchen, SayOunces, Session, SetUp, SignIn, StartPage } from "./kitchen.ts";
 import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
 import { ByRecipe, Recipe, RecipeSummary } from "./recipes.ts";
 import { Today } from "./today.ts";
+import * as trim from "./trim.ts";
 import { PlanPurchaseQuery, PurchasePlan, RecordTrim, TrimOptions, TrimRecorded } from "./trim.ts";
 
-/** What one route takes and gives. `open` routes need no session; `writes` routes need an idempotency key. */
-export type Endpoint = {
-  readonly summary: string;
-  readonly params?: z.ZodObject;
-  readonly query?: z.ZodObject;
-  readonly body?: z.ZodObject;
-  readonly reply: z.ZodType;
-  readonly status: 200 | 201;
-  readonly open?: true;
-  readonly writes?: true;
-};
+export type { Endpoint } from "./endpoint.ts";
 
 const Health = z.object({ status: z.literal("ok"), database: z.literal("answers"), version: z.string() });
 const ByIngredient = z.object({ id: z.string().min(1).max(60) });
@@ -46,29 +39,69 @@ export const endpoints = {
   readAmount: {
     summary: "Read an amount into grams with a range",
     body: ReadAmount,
-    reply: Weight,
+    reply: catalogue.ShownWeight,
     status: 200,
   },
+  readLines: {
+    summary: "Read recipe or market lines into ingredient, amount, preparation and grams",
+    body: catalogue.ReadLines,
+    reply: catalogue.LinesRead,
+    status: 200,
+  },
+  getCatalogue: {
+    summary: "Every ingredient with every figure and its source, this kitchen's own among them",
+    reply: catalogue.Catalogue,
+    status: 200,
+  },
+  addIngredient: {
+    summary: "Add an ingredient of this kitchen's own",
+    body: catalogue.AddIngredient,
+    reply: IngredientDetail,
+    status: 201,
+    writes: true,
+  },
+  setFigure: {
+    summary: "Set this kitchen's own figure in place of the handbook's",
+    body: catalogue.OwnFigure,
+    reply: IngredientDetail,
+    status: 201,
+    writes: true,
+  },
+  dropFigure: {
+    summary: "Go back to the handbook's figure",
+    body: catalogue.DropFigure,
+    reply: IngredientDetail,
+    status: 201,
+    writes: true,
+  },
+  chainYields: {
+    summary: "Raw to plate: trimming and cooking multiplied, dry matter conserved",
+    body: catalogue.ChainQuery,
+    reply: catalogue.Chained,
+    status: 200,
+  },
+  weighTray: {
+    summary: "Mass factor of food roasted with oil and salt, and its water after",
+    body: catalogue.TrayWeighing,
+    reply: catalogue.TrayWeighed,
+    status: 200,
+  },
+  changeKitchen: {
+    summary: "Change units, cup, names, currency or locale",
+    body: ChangeKitchen,
+    reply: Session,
+    status: 201,
+    writes: true,
+  },
+  sayOunces: {
+    summary: 'Say what "oz" of something pourable means here',
+    body: SayOunces,
+    reply: Session,
+    status: 201,
+    writes: true,
+  },
   today: { summary: "What to use first, what is due, what to make", reply: Today, status: 200 },
-  listLots: { summary: "Lots on hand, use first first", query: LotsQuery, reply: LotPage, status: 200 },
-  logLot: { summary: "Log what came in", body: LogLot, reply: Lot, status: 201, writes: true },
-  getLot: { summary: "One lot with its ledger", params: ById, reply: LotDetail, status: 200 },
-  goneOff: {
-    summary: "Record all that is left of a lot as spoiled",
-    params: ById,
-    body: GoneOff,
-    reply: LotChanged,
-    status: 201,
-    writes: true,
-  },
-  correctLot: {
-    summary: "Correct a lot, with a reason",
-    params: ById,
-    body: CorrectLot,
-    reply: LotChanged,
-    status: 201,
-    writes: true,
-  },
+  ...basketEndpoints,
   trimOptions: {
     summary: "Ways to trim a lot and what each should give",
     params: ById,
@@ -76,6 +109,20 @@ export const endpoints = {
     status: 200,
   },
   recordTrim: { summary: "Record a trim", body: RecordTrim, reply: TrimRecorded, status: 201, writes: true },
+  withdrawTrim: {
+    summary: "Withdraw a weighing: it no longer counts",
+    params: ById,
+    body: trim.WithdrawTrim,
+    reply: trim.TrimWithdrawn,
+    status: 201,
+    writes: true,
+  },
+  compareBuys: {
+    summary: "Ways to buy side by side, by what 100 usable grams cost",
+    body: trim.CompareBuys,
+    reply: trim.BuysCompared,
+    status: 200,
+  },
   planPurchase: {
     summary: "How much to pick or buy for a usable amount",
     query: PlanPurchaseQuery,
@@ -122,7 +169,18 @@ export const endpoints = {
     reply: ScaleReading,
     status: 200,
   },
-  tareScale: { summary: "Tare the simulated scale", reply: ScaleReading, status: 200 },
+  pressScale: {
+    summary: "Press a key of the simulated scale",
+    body: PressScale,
+    reply: ScaleReading,
+    status: 200,
+  },
+  streamScale: {
+    summary: "The scale's readings as server-sent events",
+    reply: ScaleReading,
+    status: 200,
+    media: "text/event-stream",
+  },
 } as const satisfies Readonly<Record<EndpointName, Endpoint>>;
 
 type Endpoints = typeof endpoints;

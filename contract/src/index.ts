@@ -9,8 +9,15 @@ export {
 export { idempotencyHeader, type EndpointName } from "./paths.ts";
 export { Problem } from "./problem.ts";
 export { Formula } from "./recipes.ts";
-export type { Lot, LotDetail, LotPage, LogLot, LotsQuery } from "./basket.ts";
-export type { IngredientDetail, IngredientSummary } from "./catalogue.ts";
+export type { Bed, LogIntake, Lot, LotDetail, LotPage, LogLot, LotsImported, LotsQuery } from "./basket.ts";
+export type {
+  CatalogueReply,
+  IngredientDetail,
+  IngredientFacts,
+  IngredientSummary,
+  LineReading,
+  OwnFigure,
+} from "./catalogue.ts";
 export type { ContainerOption, FinishMake, MakePart, MakePlan, PlanMake, UseBy } from "./cook.ts";
 export type { ScaleReading } from "./devices.ts";
 export type { Kitchen, Session, StartPage } from "./kitchen.ts";
@@ -18,4 +25,4 @@ export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts
 export type { Match, Matches, MatchLimit } from "./match.ts";
 export type { Caution, Recipe, RecipeSummary } from "./recipes.ts";
 export type { Today } from "./today.ts";
-export type { RecordTrim, TrimMethod, TrimOptions, TrimRecorded } from "./trim.ts";
+export type { PurchasePlan, RecordTrim, TrimMethod, TrimOptions, TrimRecorded } from "./trim.ts";

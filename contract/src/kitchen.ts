@@ -16,14 +16,37 @@ export const StartPage = z.object({
   demoCook: z.string().nullable().meta({ description: "Name of the demo cook, or null outside the demo" }),
 });
 
+const Choices = {
+  dialect: z.enum(["us", "uk"]),
+  units: z.enum(["metric", "us", "both"]),
+  cup: z.enum(["us-customary", "us-label", "metric"]),
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/)
+    .meta({ description: "ISO 4217" }),
+  locale: z
+    .string()
+    .min(2)
+    .max(20)
+    .regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/)
+    .meta({ description: "BCP 47" }),
+};
+
+export const ChangeKitchen = z.object({ name: z.string().trim().min(1).max(80), ...Choices }).partial();
+
+export const SayOunces = z.object({
+  ingredient: z.string().min(1).max(60),
+  means: z.enum(["mass", "fluid"]),
+});
+
 export const Kitchen = z
   .object({
     id: Id,
     name: z.string(),
-    dialect: z.enum(["us", "uk"]),
-    units: z.enum(["metric", "us"]),
-    cup: z.enum(["us-customary", "us-label", "metric"]),
-    currency: z.string(),
+    ...Choices,
+    ounces: z
+      .record(z.string(), z.enum(["mass", "fluid"]))
+      .meta({ description: 'What "oz" means here, by ingredient' }),
     demo: z.boolean(),
   })
   .meta({ id: "Kitchen" });

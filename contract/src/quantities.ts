@@ -1,3 +1,4 @@
+import { conditions } from "@apron/core/basket";
 import { heaviestEntryG, lightestEntryG } from "@apron/core/measure";
 import { z } from "zod";
 
@@ -11,6 +12,15 @@ export const Grams = z
   .meta({ description: "Grams, kept to the milligram" });
 export const Place = z.enum(["fridge", "freezer", "room", "cupboard"]);
 export const Grade = z.enum(["prime", "seconds"]);
+export const Condition = z
+  .enum(conditions)
+  .meta({ description: "How a part of a lot differs from the rest" });
+export const Juices = z.enum(["kept", "drained"]);
+export const Money = z
+  .int()
+  .min(0)
+  .max(10_000_000)
+  .meta({ description: "Minor units of the kitchen's currency" });
 
 export const Estimate = z
   .object({ value: z.number(), low: z.number(), high: z.number() })

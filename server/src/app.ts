@@ -8,14 +8,17 @@ import { HTTPException } from "hono/http-exception";
 import { requestId } from "hono/request-id";
 import { secureHeaders } from "hono/secure-headers";
 import { basketUseCases } from "./basket/routes.ts";
+import { kitchenCatalogues } from "./catalogue/kitchen-catalogue.ts";
 import { catalogueUseCases } from "./catalogue/routes.ts";
 import { cookUseCases } from "./cook/routes.ts";
 import { scaleUseCases } from "./devices/routes.ts";
+import { mountScaleStream } from "./devices/stream.ts";
 import { mountUseCases } from "./http/mount.ts";
 import { openApiDocument } from "./http/openapi.ts";
 import { problemReply } from "./http/problem.ts";
 import { replyCache } from "./http/reply-cache.ts";
 import type { Deps } from "./kit.ts";
+import { kitchenUseCases } from "./kitchen/change-kitchen.ts";
 import { mountFrontDoor } from "./kitchen/routes.ts";
 import { larderUseCases } from "./larder/routes.ts";
 import { matchUseCases } from "./match/routes.ts";
@@ -24,12 +27,15 @@ import { todayUseCases } from "./today/routes.ts";
 import { trimUseCases } from "./trim/routes.ts";
 
 const largestBody = 512 * 1024;
+/** A lots file of five thousand rows fits. */
+const largestFile = 2 * 1024 * 1024;
+const filePath = "/api/lots/import";
 
 /** The whole service as a function of what it depends on; opens nothing itself. */
 export function createApp(deps: Deps): Hono {
   const app = new HonoApp();
   protect(app, deps);
-  const shell = { deps, cache: replyCache() };
+  const shell = { deps, cache: replyCache(), catalogues: kitchenCatalogues(deps.catalogue) };
   mountFrontDoor(app, deps);
   const document = JSON.stringify(openApiDocument(deps.version));
   app.get("/api/openapi.json", (c) =>
@@ -44,6 +50,8 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, larderUseCases, shell);
   mountUseCases(app, todayUseCases, shell);
   mountUseCases(app, scaleUseCases, shell);
+  mountUseCases(app, kitchenUseCases, shell);
+  mountScaleStream(app, deps);
   app.all("/api/*", (c) => problemReply(c, { status: 404, code: "no-such-route" }));
   return app;
 }
@@ -67,18 +75,16 @@ const apiHeaders: MiddlewareHandler = async (c, next) => {
   await next();
 };
 
+const atMost = (maxSize: number): MiddlewareHandler =>
+  bodyLimit({ maxSize, onError: (c) => problemReply(c, { status: 413, code: "body-too-large" }) });
+
 function protect(app: Hono, deps: Deps): void {
   app.use(requestId());
   app.use(except("/api/*", pageHeaders, compress()));
   app.use("/api/*", apiHeaders);
   app.use("/api/*", csrf());
-  app.use(
-    "/api/*",
-    bodyLimit({
-      maxSize: largestBody,
-      onError: (c) => problemReply(c, { status: 413, code: "body-too-large" }),
-    }),
-  );
+  app.use("/api/*", except(filePath, atMost(largestBody)));
+  app.use(filePath, atMost(largestFile));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
     deps.log("request failed", {

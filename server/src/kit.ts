@@ -1,3 +1,4 @@
+import type { KeepingExperience } from "@apron/core/basket";
 import type { Catalogue } from "@apron/core/catalogue";
 import type { Day } from "@apron/core/measure";
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
@@ -22,7 +23,12 @@ export type Kit = {
   readonly asker: SessionRecord;
   readonly today: Day;
   readonly now: Date;
+  /** As this kitchen sees it: its own ingredients and figures in it. */
   readonly catalogue: Catalogue;
+  /** As the program ships it. */
+  readonly reference: Catalogue;
+  /** What this kitchen has seen go off. */
+  readonly experience: KeepingExperience;
   readonly newId: () => string;
 };
 

@@ -1,8 +1,9 @@
 import type { Result } from "@apron/core/measure";
-import type { LotStore } from "./basket/store.ts";
+import type { BedStore, LotStore } from "./basket/store.ts";
+import type { OwnStore } from "./catalogue/store.ts";
 import type { ScaleStore } from "./devices/store.ts";
 import type { Refusal } from "./http/refusal.ts";
-import type { FrontDoor } from "./kitchen/store.ts";
+import type { FrontDoor, KitchenStore } from "./kitchen/store.ts";
 import type { LarderStore } from "./larder/store.ts";
 import type { RecipeStore } from "./recipes/store.ts";
 import type { TrimStore } from "./trim/store.ts";
@@ -14,6 +15,9 @@ export type Stores = {
   readonly recipes: RecipeStore;
   readonly larder: LarderStore;
   readonly scale: ScaleStore;
+  readonly beds: BedStore;
+  readonly own: OwnStore;
+  readonly kitchen: KitchenStore;
 };
 
 /** Who writes, and the client-made key that makes a retry harmless. */

@@ -91,7 +91,7 @@ export function moveClock(
 /** What binds when the lot's `bestBefore` does: the label, or the clock it had before it was trimmed. */
 const earlierBound = (lot: AgeingLot): Pick<Freshness, "limit" | "reason" | "source"> =>
   lot.method === null
-    ? { limit: "quality", reason: "the date on its label", source: "label" }
+    ? { limit: "quality", reason: "the date on its label, or of what it came from", source: "label" }
     : {
         limit: "quality",
         reason: "no longer than it would have kept whole",

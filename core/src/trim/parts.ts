@@ -3,6 +3,7 @@ export type PartUse = { readonly part: string; readonly use: string; readonly co
 
 const uses: readonly PartUse[] = [
   { part: "leaves", use: "wash and cook like spinach, or pesto", compost: false },
+  { part: "tops", use: "wash and cook like spinach, or pesto", compost: false },
   { part: "fine stems", use: "chop into the dressing or blend", compost: false },
   { part: "stems", use: "stock, or slice thin and sauté", compost: false },
   { part: "flowers", use: "keep in a damp cloth for the plate", compost: false },

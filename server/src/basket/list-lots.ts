@@ -19,6 +19,8 @@ export const listLots: UseCase<"listLots"> = async ({ query }, kit) => {
   const after = readCursor(query.after);
   const found = await kit.stores.lots.page({
     state: query.state,
+    place: query.place,
+    source: query.source,
     ingredients,
     after,
     limit: query.limit + 1,

@@ -1,50 +1,67 @@
 import type { LogLot } from "@apron/contract";
-import { comesReady, mayBeForaged } from "@apron/core/basket";
-import { toGrams, type IngredientFacts, type Weight } from "@apron/core/catalogue";
-import { accept, isExact, parseAmount, refuse, toMilligram } from "@apron/core/measure";
+import { comesReady, mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
+import type { IngredientFacts } from "@apron/core/catalogue";
+import { accept, daysBetween, isExact, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
+import { entryOf } from "./entry-of.ts";
 import { freshnessOf, presentLot } from "./present-lot.ts";
 import type { LotRecord } from "./store.ts";
+import { weigh, type Weighed } from "./weigh.ts";
 
-const oldestDays = 366;
-
-/** Reads an amount as a cook says it into grams of this ingredient. */
-export function weigh(text: string, facts: IngredientFacts, kit: Pick<Kit, "asker">): Answer<Weight> {
-  const read = parseAmount(text, kit.asker.kitchen.cup);
-  if (!read.ok) return refuseWith(read.issue, "amount");
-  const weight = toGrams(read.value.amount, facts, { rest: read.value.rest });
-  return weight.ok ? weight : refuseWith(weight.issue, "amount");
-}
+type Arriving = Required<LogLot>;
 
 /** Logs what came in: the lot and the entry that brings it to its weight. */
 export const logLot: UseCase<"logLot"> = async ({ body }, kit) => {
+  const arrived = await arrivalOf(body, kit);
+  if (!arrived.ok) return arrived;
+  await bringIn([arrived.value], kit);
+  const { lot } = arrived.value;
+  return accept(presentLot({ ...lot, balanceG: lot.receivedG }, kit));
+};
+
+/** A lot about to come in, and how its weight came about. */
+export type Arrival = { readonly lot: LotRecord; readonly workings: string };
+
+/** Writes arrivals down: lots at nothing, each brought up by its first entry. */
+export async function bringIn(arrivals: readonly Arrival[], kit: Kit): Promise<void> {
+  await kit.stores.lots.add(
+    arrivals.map((a) => a.lot),
+    kit.now,
+  );
+  await kit.stores.lots.append(
+    arrivals.map(({ lot, workings }) =>
+      entryOf(kit, lot.id, { kind: "received", grams: lot.receivedG, reason: workings }),
+    ),
+  );
+}
+
+/** Everything that has to be true of what came in, then the lot it makes. */
+export async function arrivalOf(
+  body: Arriving,
+  kit: Kit,
+  intakeId: string | null = null,
+): Promise<Answer<Arrival>> {
   const facts = kit.catalogue.ingredients.get(body.ingredient);
   if (!facts) return notFound("ingredient-unknown", "ingredient");
-  const untrue = dateIssue(body, kit) ?? foragingIssue(body, facts);
+  const untrue = dateIssue(body, kit) ?? foragingIssue(body, facts) ?? (await bedIssue(body, kit));
   if (untrue) return untrue;
   const weight = weigh(body.amount, facts, kit);
   if (!weight.ok) return weight;
   if (await kit.stores.lots.get(body.id)) return conflict("already-there");
-  const lot = newLot(body, { facts, weight: weight.value, kit });
-  await kit.stores.lots.add([lot], kit.now);
-  await kit.stores.lots.append([
-    {
-      id: kit.newId(),
-      lotId: lot.id,
-      kind: "received",
-      grams: lot.receivedG,
-      at: kit.now,
-      memberId: kit.asker.memberId,
-      reason: weight.value.workings,
-      batchId: null,
-      trimId: null,
-    },
-  ]);
-  return accept(presentLot({ ...lot, balanceG: lot.receivedG }, kit));
-};
+  const price = priceOf(body, weight.value);
+  if (!price.ok) return price;
+  const lot = newLot(body, { facts, weight: weight.value, priceMinor: price.value, intakeId, kit });
+  return accept({ lot, workings: weight.value.workings });
+}
 
-function dateIssue(body: LogLot, kit: Kit): Answer<never> | undefined {
+function priceOf(body: Arriving, weight: Weighed): Answer<number | null> {
+  if (!body.price) return accept(body.priceMinor);
+  const price = priceOfLot(body.price, { grams: weight.grams.value, count: weight.count });
+  return price.ok ? price : refuseWith(price.issue, "price");
+}
+
+function dateIssue(body: Arriving, kit: Kit): Answer<never> | undefined {
   if (body.since > kit.today)
     return refuse({
       status: 422,
@@ -52,21 +69,36 @@ function dateIssue(body: LogLot, kit: Kit): Answer<never> | undefined {
       field: "since",
       measurements: { today: kit.today },
     });
-  const age = (Date.parse(kit.today) - Date.parse(body.since)) / 86_400_000;
-  return age > oldestDays
-    ? refuse({ status: 422, code: "date-too-old", field: "since", measurements: { oldestDays } })
+  return daysBetween(body.since, kit.today) > oldestLotDays
+    ? refuse({
+        status: 422,
+        code: "date-too-old",
+        field: "since",
+        measurements: { oldestDays: oldestLotDays },
+      })
     : undefined;
 }
 
-const foragingIssue = (body: LogLot, facts: IngredientFacts): Answer<never> | undefined =>
+const foragingIssue = (body: Arriving, facts: IngredientFacts): Answer<never> | undefined =>
   body.source.kind === "foraged" && !mayBeForaged(facts)
     ? refuse({ status: 422, code: "never-foraged", field: "source.kind" })
     : undefined;
 
-function newLot(
-  body: Required<LogLot>,
-  from: { facts: IngredientFacts; weight: Weight; kit: Kit },
-): LotRecord {
+async function bedIssue(body: Arriving, kit: Kit): Promise<Answer<never> | undefined> {
+  if (body.bedId === null) return undefined;
+  const bed = await kit.stores.beds.get(body.bedId);
+  return bed ? undefined : notFound("bed-unknown", "bedId");
+}
+
+type NewLot = {
+  readonly facts: IngredientFacts;
+  readonly weight: Weighed;
+  readonly priceMinor: number | null;
+  readonly intakeId: string | null;
+  readonly kit: Kit;
+};
+
+function newLot(body: Arriving, from: NewLot): LotRecord {
   const { grams } = from.weight;
   const base = {
     ingredient: body.ingredient,
@@ -75,6 +107,8 @@ function newLot(
     place: body.place,
     since: body.since,
     bestBefore: body.bestBefore,
+    moved: null,
+    refreshed: 0,
   };
   return {
     ...base,
@@ -82,7 +116,7 @@ function newLot(
     grade: body.grade,
     sourceKind: body.source.kind,
     sourceNote: body.source.note ?? "",
-    priceMinor: body.priceMinor,
+    priceMinor: from.priceMinor,
     estimateLow: isExact(grams) ? null : toMilligram(grams.low),
     estimateHigh: isExact(grams) ? null : toMilligram(grams.high),
     receivedG: toMilligram(grams.value),
@@ -90,5 +124,9 @@ function newLot(
     spoilsOn: freshnessOf(base, from.kit).spoilsOn,
     parentLotId: null,
     note: body.note,
+    condition: null,
+    intakeId: from.intakeId,
+    bedId: body.bedId,
+    label: body.label,
   };
 }

@@ -1,11 +1,11 @@
 import type { Lot } from "@apron/contract";
-import { freshness, useFirstBand, type Freshness } from "@apron/core/basket";
+import { freshness, useFirstBand, type AgeingLot, type Freshness } from "@apron/core/basket";
 import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
 import { invariant } from "@apron/core/measure";
 import type { Kit } from "../kit.ts";
 import type { LotRecord } from "./store.ts";
 
-type View = Pick<Kit, "catalogue" | "today" | "asker">;
+type View = Pick<Kit, "catalogue" | "today" | "asker" | "experience">;
 
 /** The facts of an ingredient that a stored row names; rows only ever name catalogue ingredients. */
 export function factsOf(view: Pick<Kit, "catalogue">, ingredient: string): IngredientFacts {
@@ -14,14 +14,16 @@ export function factsOf(view: Pick<Kit, "catalogue">, ingredient: string): Ingre
   return facts;
 }
 
-export const nameFor = (view: View, ingredient: string): string =>
+export const nameFor = (view: Pick<Kit, "catalogue" | "asker">, ingredient: string): string =>
   nameOf(factsOf(view, ingredient), view.asker.kitchen.dialect);
 
+/** What of a stored lot its ageing depends on. */
+export type AgeingRecord = AgeingLot & Pick<LotRecord, "ingredient">;
+
 export const freshnessOf = (
-  lot: Pick<LotRecord, "ingredient" | "state" | "method" | "place" | "since" | "bestBefore">,
-  view: Pick<Kit, "catalogue" | "today">,
-): Freshness =>
-  freshness(lot, factsOf(view, lot.ingredient), { today: view.today, catalogue: view.catalogue });
+  lot: AgeingRecord,
+  view: Pick<Kit, "catalogue" | "today" | "experience">,
+): Freshness => freshness(lot, factsOf(view, lot.ingredient), view);
 
 /** A lot as it travels, with its freshness today. */
 export function presentLot(lot: LotRecord, view: View): Lot {
@@ -43,6 +45,10 @@ export function presentLot(lot: LotRecord, view: View): Lot {
         : null,
     priceMinor: lot.priceMinor,
     note: lot.note,
+    condition: lot.condition,
+    intakeId: lot.intakeId,
+    bedId: lot.bedId,
+    label: lot.label,
     freshness: { ...fresh, band: useFirstBand(fresh.daysLeft) },
   };
 }

@@ -1,6 +1,24 @@
-import type { EntryKind, Grade, LotState, SourceKind } from "@apron/core/basket";
+import type {
+  BedState,
+  Condition,
+  EntryKind,
+  Grade,
+  LotState,
+  MovedClock,
+  Picking,
+  SourceKind,
+  WentOff,
+} from "@apron/core/basket";
 import type { Place } from "@apron/core/catalogue";
 import type { Day } from "@apron/core/measure";
+
+/** What a bought pack says of itself, per 100 g; null where it was not typed. */
+export type PackLabel = {
+  readonly saltG: number | null;
+  readonly sugarsG: number | null;
+  readonly acidG: number | null;
+  readonly allergens: readonly string[];
+};
 
 export type LotRecord = {
   readonly id: string;
@@ -21,6 +39,22 @@ export type LotRecord = {
   readonly spoilsOn: Day;
   readonly parentLotId: string | null;
   readonly note: string;
+  readonly condition: Condition | null;
+  /** Lots that came in together, and go out again together if that was a slip. */
+  readonly intakeId: string | null;
+  readonly bedId: string | null;
+  readonly label: PackLabel | null;
+  readonly moved: MovedClock | null;
+  readonly refreshed: number;
+};
+
+export type BedRecord = {
+  readonly id: string;
+  readonly name: string;
+  readonly ingredient: string;
+  readonly state: BedState;
+  readonly nextOn: Day | null;
+  readonly nextG: number | null;
 };
 
 export type EntryRecord = {
@@ -33,10 +67,13 @@ export type EntryRecord = {
   readonly reason: string;
   readonly batchId: string | null;
   readonly trimId: string | null;
+  readonly undoes: string | null;
 };
 
 export type LotFilter = {
   readonly state: LotState | undefined;
+  readonly place?: Place | undefined;
+  readonly source?: SourceKind | undefined;
   readonly ingredients: readonly string[] | undefined;
   readonly after: { readonly spoilsOn: Day; readonly id: string } | undefined;
   readonly limit: number;
@@ -54,7 +91,34 @@ export type LotStore = {
   readonly entries: (lotId: string) => Promise<(EntryRecord & { readonly by: string })[]>;
   readonly counts: (nowUntil: Day) => Promise<LotCounts>;
   readonly usualIngredients: (limit: number) => Promise<string[]>;
+  /** Raw lots that went off where they came in, oldest first: what the kitchen has seen of keeping. */
+  readonly wentOff: () => Promise<WentOff[]>;
+  readonly entry: (id: string) => Promise<(EntryRecord & { readonly undone: boolean }) | undefined>;
+  readonly childrenOf: (lotId: string) => Promise<LotRecord[]>;
+  readonly ofIntake: (intakeId: string) => Promise<LotRecord[]>;
+  readonly onHandOf: (ingredient: string) => Promise<LotRecord[]>;
+  /** Every lot, newest first, for a file. */
+  readonly all: (limit: number) => Promise<LotRecord[]>;
+  readonly change: (id: string, to: LotChange) => Promise<void>;
   /** A new lot starts at 0; its first entry brings it up. */
   readonly add: (lots: readonly LotRecord[], createdAt: Date) => Promise<void>;
   readonly append: (entries: readonly EntryRecord[]) => Promise<void>;
+};
+
+/** What of a lot may change beside its ledger. */
+export type LotChange = Partial<
+  Pick<LotRecord, "place" | "spoilsOn" | "moved" | "refreshed" | "label" | "note" | "bestBefore">
+>;
+
+/** Named beds and what was picked from them. */
+export type BedStore = {
+  readonly all: () => Promise<BedRecord[]>;
+  readonly get: (id: string) => Promise<BedRecord | undefined>;
+  readonly add: (bed: BedRecord, createdAt: Date) => Promise<void>;
+  readonly change: (
+    id: string,
+    to: Partial<Pick<BedRecord, "name" | "state" | "nextOn" | "nextG">>,
+  ) => Promise<void>;
+  /** Pickings by bed, oldest first. */
+  readonly pickings: () => Promise<ReadonlyMap<string, Picking[]>>;
 };

@@ -1,54 +1,69 @@
-import type { IngredientSummary } from "@apron/contract";
-import { comesReady, mayBeForaged } from "@apron/core/basket";
-import type { IngredientFacts } from "@apron/core/catalogue";
-import { accept } from "@apron/core/measure";
-import { weigh } from "../basket/log-lot.ts";
+import { measureOut } from "@apron/core/cook";
+import { readLine } from "@apron/core/catalogue";
+import { accept, showEstimate } from "@apron/core/measure";
+import { readerOf } from "../basket/log-intake.ts";
+import { weigh } from "../basket/weigh.ts";
 import { notFound } from "../http/refusal.ts";
 import type { UseCase, UseCases } from "../kit.ts";
-
-const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "oil", "acid", "nut", "seed"];
-
-const usualPlace = (facts: IngredientFacts): IngredientSummary["bestPlace"] =>
-  facts.season?.bestPlace ?? (dryCategories.includes(facts.category) ? "cupboard" : "fridge");
-
-const summaryOf = (facts: IngredientFacts): IngredientSummary => ({
-  id: facts.id,
-  us: facts.us,
-  uk: facts.uk,
-  other: facts.other,
-  category: facts.category,
-  raw: facts.raw,
-  rawNote: facts.rawNote,
-  bestPlace: usualPlace(facts),
-  needsTrimming: !comesReady(facts),
-  mayBeForaged: mayBeForaged(facts),
-});
+import { chainYields, weighTray } from "./chain.ts";
+import { addIngredient, dropFigure, setFigure } from "./own-figures.ts";
+import { detailOf, factsSent, summaryOf } from "./present-ingredient.ts";
 
 const listIngredients: UseCase<"listIngredients"> = (_input, kit) =>
   Promise.resolve(accept([...kit.catalogue.ingredients.values()].map(summaryOf)));
 
-const getIngredient: UseCase<"getIngredient"> = ({ params }, kit) => {
+const getIngredient: UseCase<"getIngredient"> = async ({ params }, kit) => {
   const facts = kit.catalogue.ingredients.get(params.id);
-  if (!facts) return Promise.resolve(notFound("ingredient-unknown"));
-  return Promise.resolve(
+  if (!facts) return notFound("ingredient-unknown");
+  const { figures } = await kit.stores.own.entries();
+  return accept(detailOf(facts, { reference: kit.reference, figures }));
+};
+
+const getCatalogue: UseCase<"getCatalogue"> = (_input, kit) =>
+  Promise.resolve(
     accept({
-      ...summaryOf(facts),
-      measures: facts.measures,
-      composition: facts.composition ?? null,
-      allergens: facts.allergens,
-      notes: facts.notes,
-      storage: facts.season?.advice ?? null,
+      revision: Number(kit.asker.kitchen.catalogueRevision),
+      ingredients: [...kit.catalogue.ingredients.values()].map(factsSent),
     }),
   );
-};
 
+/** Grams of an amount, in the kitchen's own units, and as a cook would measure it out. */
 const readAmount: UseCase<"readAmount"> = ({ body }, kit) => {
   const facts = kit.catalogue.ingredients.get(body.ingredient);
-  return Promise.resolve(
-    facts ? weigh(body.amount, facts, kit) : notFound("ingredient-unknown", "ingredient"),
-  );
+  if (!facts) return Promise.resolve(notFound("ingredient-unknown", "ingredient"));
+  const weight = weigh(body.amount, facts, kit);
+  if (!weight.ok) return Promise.resolve(weight);
+  const { units, locale, cup } = kit.asker.kitchen;
+  const { grams, weighed, workings } = weight.value;
+  const shown = showEstimate(grams, { system: units, locale });
+  return Promise.resolve(accept({ grams, weighed, workings, shown, ...measureOut(grams.value, facts, cup) }));
 };
 
-export const catalogueUseCases = { listIngredients, getIngredient, readAmount } satisfies UseCases<
-  "listIngredients" | "getIngredient" | "readAmount"
+const readLines: UseCase<"readLines"> = ({ body }, kit) => {
+  const reader = readerOf(kit);
+  return Promise.resolve(accept({ lines: body.lines.map((line) => readLine(line, reader)) }));
+};
+
+export const catalogueUseCases = {
+  listIngredients,
+  getIngredient,
+  getCatalogue,
+  addIngredient,
+  setFigure,
+  dropFigure,
+  readAmount,
+  readLines,
+  chainYields,
+  weighTray,
+} satisfies UseCases<
+  | "listIngredients"
+  | "getIngredient"
+  | "getCatalogue"
+  | "addIngredient"
+  | "setFigure"
+  | "dropFigure"
+  | "readAmount"
+  | "readLines"
+  | "chainYields"
+  | "weighTray"
 >;

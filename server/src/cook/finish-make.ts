@@ -3,6 +3,7 @@ import { believableOutput, recordedOutput, settleMake, type OnHandLot, type Sett
 import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
+import { entryOf } from "../basket/entry-of.ts";
 import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../basket/store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
@@ -141,20 +142,19 @@ function entriesOf(
   leftOvers: readonly LotRecord[],
   kit: Kit,
 ): EntryRecord[] {
-  const entry = (lotId: string, kind: EntryRecord["kind"], grams: number): EntryRecord => ({
-    id: kit.newId(),
-    lotId,
-    kind,
-    grams,
-    at: kit.now,
-    memberId: kit.asker.memberId,
-    reason: kind === "used" ? formula.name : `opened for ${formula.name}`,
-    batchId: body.id,
-    trimId: null,
-  });
+  const batchId = body.id;
   return [
-    ...settled.draws.map((draw) => entry(draw.lotId, "used", draw.grams)),
-    ...leftOvers.map((lot) => entry(lot.id, "returned", lot.receivedG)),
+    ...settled.draws.map((draw) =>
+      entryOf(kit, draw.lotId, { kind: "used", grams: draw.grams, reason: formula.name, batchId }),
+    ),
+    ...leftOvers.map((lot) =>
+      entryOf(kit, lot.id, {
+        kind: "returned",
+        grams: lot.receivedG,
+        reason: `opened for ${formula.name}`,
+        batchId,
+      }),
+    ),
   ];
 }
 
@@ -185,6 +185,8 @@ function leftOverLot(left: Required<FinishMake>["leftOvers"][number], kit: Kit):
     place: left.place,
     since: kit.today,
     bestBefore: null,
+    moved: null,
+    refreshed: 0,
   };
   return {
     ...base,
@@ -200,5 +202,9 @@ function leftOverLot(left: Required<FinishMake>["leftOvers"][number], kit: Kit):
     spoilsOn: freshnessOf(base, kit).spoilsOn,
     parentLotId: null,
     note: "opened and not used up",
+    condition: null,
+    intakeId: null,
+    bedId: null,
+    label: null,
   };
 }

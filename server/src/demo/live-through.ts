@@ -1,5 +1,6 @@
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
 import { addDays, invariant, type Day } from "@apron/core/measure";
+import { addBed, changeBed } from "../basket/beds.ts";
 import { correctLot, goneOff } from "../basket/change-lot.ts";
 import { listLots } from "../basket/list-lots.ts";
 import { logLot } from "../basket/log-lot.ts";
@@ -28,8 +29,19 @@ export function kitAt(kit: Kit, day: Day, hour: number): Kit {
 
 type LotBody = InputOf<"logLot">["body"];
 
-export const comesIn = (kit: Kit, lot: Omit<LotBody, "id" | "since">) =>
-  lived(logLot, { body: { ...lot, id: kit.newId(), since: kit.today } }, kit);
+const unsaid = { price: null, label: null, bedId: null, note: "", bestBefore: null, grade: "prime" } as const;
+
+export const comesIn = (
+  kit: Kit,
+  lot: Pick<LotBody, "ingredient" | "amount" | "place" | "source" | "priceMinor"> & Partial<LotBody>,
+) => lived(logLot, { body: { ...unsaid, ...lot, id: kit.newId(), since: kit.today } }, kit);
+
+/** Names a bed of the plot. */
+export const isPlanted = (kit: Kit, name: string, ingredient: string) =>
+  lived(addBed, { body: { id: kit.newId(), name, ingredient } }, kit);
+
+export const bedStands = (kit: Kit, id: string, body: InputOf<"changeBed">["body"]) =>
+  lived(changeBed, { params: { id }, body }, kit);
 
 /** Trims a whole lot to a weighed fraction by its usual method; what else comes off goes to compost. */
 export async function isTrimmed(
@@ -49,6 +61,8 @@ export async function isTrimmed(
     method: handbook.method,
     rawG: lot.grams,
     usableG,
+    vessels: [],
+    juices: null,
     parts,
     place: "fridge" as const,
     confirmed: true,

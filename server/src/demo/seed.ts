@@ -1,3 +1,4 @@
+import { learnKeeping } from "@apron/core/basket";
 import { addDays, dayOf, invariant, accept } from "@apron/core/measure";
 import type { Deps, Kit } from "../kit.ts";
 import { hashPassword } from "../kitchen/passwords.ts";
@@ -21,6 +22,8 @@ export async function seedDemo(deps: Deps): Promise<void> {
     cup: "us-customary",
     demo: true,
     revision: 0,
+    locale: "en-GB",
+    catalogueRevision: 0,
     settings: demoSettings,
   };
   const passwordHash = await hashPassword(demoPassword);
@@ -39,7 +42,10 @@ export async function seedDemo(deps: Deps): Promise<void> {
   const claim = { kitchenId: kitchen.id, key: deps.newId(), fingerprint: "demo", at: deps.now() };
   await deps.database.write(claim, async (stores) => {
     const now = deps.now();
-    const kit: Kit = { stores, asker, now, today: dayOf(now), catalogue: deps.catalogue, newId: deps.newId };
+    const { catalogue, newId } = deps;
+    const today = dayOf(now);
+    const experience = learnKeeping([]);
+    const kit: Kit = { stores, asker, now, today, catalogue, reference: catalogue, experience, newId };
     await liveThrough(kit);
     return accept({ done: true });
   });

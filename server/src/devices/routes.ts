@@ -1,27 +1,26 @@
 import { accept } from "@apron/core/measure";
 import type { Kit, UseCase, UseCases } from "../kit.ts";
-import { emptyScale, readScaleAt } from "./simulated-scale.ts";
+import { simulatedScale } from "./simulated-scale.ts";
 import type { ScaleRecord } from "./store.ts";
 
-const scaleNow = async (kit: Kit): Promise<ScaleRecord> => (await kit.stores.scale.get()) ?? emptyScale;
+const scaleNow = async (kit: Kit): Promise<ScaleRecord> =>
+  (await kit.stores.scale.get()) ?? simulatedScale.rest;
+
+async function after(change: (scale: ScaleRecord) => ScaleRecord, kit: Kit) {
+  const scale = change(await scaleNow(kit));
+  await kit.stores.scale.put(scale);
+  return accept(simulatedScale.read(scale, kit.now));
+}
 
 const readScale: UseCase<"readScale"> = async (_input, kit) =>
-  accept(readScaleAt(await scaleNow(kit), kit.now));
+  accept(simulatedScale.read(await scaleNow(kit), kit.now));
 
-const pileOnScale: UseCase<"pileOnScale"> = async ({ body }, kit) => {
-  const before = await scaleNow(kit);
-  const scale = { ...before, pileG: body.grams, wasG: before.pileG, changedAt: kit.now };
-  await kit.stores.scale.put(scale);
-  return accept(readScaleAt(scale, kit.now));
-};
+const pileOnScale: UseCase<"pileOnScale"> = ({ body }, kit) =>
+  after((scale) => simulatedScale.pile(scale, body.grams, kit.now), kit);
 
-const tareScale: UseCase<"tareScale"> = async (_input, kit) => {
-  const before = await scaleNow(kit);
-  const scale = { ...before, tareG: before.pileG };
-  await kit.stores.scale.put(scale);
-  return accept(readScaleAt(scale, kit.now));
-};
+const pressScale: UseCase<"pressScale"> = ({ body }, kit) =>
+  after((scale) => simulatedScale.press(scale, body.key, kit.now), kit);
 
-export const scaleUseCases = { readScale, pileOnScale, tareScale } satisfies UseCases<
-  "readScale" | "pileOnScale" | "tareScale"
+export const scaleUseCases = { readScale, pileOnScale, pressScale } satisfies UseCases<
+  "readScale" | "pileOnScale" | "pressScale"
 >;

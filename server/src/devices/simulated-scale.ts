@@ -1,4 +1,6 @@
 import type { ScaleReading } from "@apron/contract";
+import { showGrams, trimmedDecimals } from "@apron/core/measure";
+import type { ScaleDevice, ScaleKey } from "./scale.ts";
 import type { ScaleRecord } from "./store.ts";
 
 const stepG = 1;
@@ -7,27 +9,89 @@ const capacityG = 10_000;
 const settlingMs = 250;
 const stableAfterMs = 1200;
 const noiseG = 3;
+/** A load cell creeps under a load: a gram in so many minutes, this much at most. */
+const creepMinutesPerG = 5;
+const mostCreepG = 3;
+const offAfterMs = 5 * 60 * 1000;
+const gramsPerOunce = 28.349523125;
 
-export const emptyScale: ScaleRecord = { pileG: 0, tareG: 0, wasG: 0, changedAt: new Date(0) };
+const emptyScale: ScaleRecord = {
+  pileG: 0,
+  tareG: 0,
+  wasG: 0,
+  changedAt: new Date(0),
+  unit: "g",
+  heldG: null,
+  plugged: true,
+  usedAt: new Date(0),
+};
+
+const since = (then: Date, now: Date): number => Math.max(0, now.getTime() - then.getTime());
+
+/** Grams on the load cell: swinging from the old pile to the new one, trembling while it settles, then creeping. */
+function sensed(scale: ScaleRecord, now: Date): number {
+  const sinceMs = since(scale.changedAt, now);
+  const swing = (scale.wasG - scale.pileG) * Math.exp(-sinceMs / settlingMs);
+  const tremble = noiseG * Math.sin(sinceMs / 37);
+  if (sinceMs < stableAfterMs) return scale.pileG + swing + tremble;
+  const creep = Math.min(mostCreepG, sinceMs / 60_000 / creepMinutesPerG);
+  return scale.pileG > 0 ? scale.pileG + creep : 0;
+}
+
+const display = (grams: number, unit: ScaleRecord["unit"]): string =>
+  unit === "g" ? showGrams(grams) : `${trimmedDecimals(Math.round((grams / gramsPerOunce) * 20) / 20, 2)} oz`;
 
 /**
- * What a kitchen scale would show now: it swings from the old pile to the new one, trembles while it settles,
- * rounds to its step and calls overload above its capacity. Stands in for a real scale.
+ * What a kitchen scale would show now. It rounds to its step, calls overload above its capacity, keeps a held
+ * reading, and switches itself off when nobody has touched it for five minutes.
  */
-export function readScaleAt(scale: ScaleRecord, now: Date): ScaleReading {
-  const sinceMs = Math.max(0, now.getTime() - scale.changedAt.getTime());
-  const stable = sinceMs >= stableAfterMs;
-  const swing = (scale.wasG - scale.pileG) * Math.exp(-sinceMs / settlingMs);
-  const tremble = stable ? 0 : noiseG * Math.sin(sinceMs / 37);
-  const shown = stable ? scale.pileG : scale.pileG + swing + tremble;
+function read(scale: ScaleRecord, now: Date): ScaleReading {
+  const off = since(scale.usedAt, now) >= offAfterMs;
+  const settled = since(scale.changedAt, now) >= stableAfterMs;
   const overload = scale.pileG > capacityG;
+  const live = Math.round((sensed(scale, now) - scale.tareG) / stepG) * stepG;
+  const grams = scale.heldG ?? live;
+  const answers = scale.plugged && !off;
   return {
-    grams: Math.round((shown - scale.tareG) / stepG) * stepG,
-    stable: stable && !overload,
-    overload,
+    grams: answers ? grams : 0,
+    unit: scale.unit,
+    shown: answers ? display(grams, scale.unit) : "",
+    stable: answers && !overload && (settled || scale.heldG !== null),
+    overload: answers && overload,
+    held: scale.heldG !== null,
+    off,
+    plugged: scale.plugged,
     stepG,
     capacityG,
     pileG: scale.pileG,
     tareG: scale.tareG,
   };
 }
+
+const press = (scale: ScaleRecord, key: ScaleKey, now: Date): ScaleRecord => {
+  const used = { ...scale, usedAt: now };
+  switch (key) {
+    case "tare":
+      return { ...used, tareG: scale.pileG, heldG: null };
+    case "hold": {
+      const shown = read(used, now);
+      return { ...used, heldG: scale.heldG === null && shown.stable ? shown.grams : null };
+    }
+    case "unit":
+      return { ...used, unit: scale.unit === "g" ? "oz" : "g" };
+    case "wake":
+      return used;
+    case "unplug":
+      return { ...used, plugged: false, heldG: null };
+    case "plug":
+      return { ...used, plugged: true };
+  }
+};
+
+/** The scale that ships with the program. */
+export const simulatedScale: ScaleDevice<ScaleRecord> = {
+  rest: emptyScale,
+  read,
+  pile: (scale, grams, now) => ({ ...scale, pileG: grams, wasG: scale.pileG, changedAt: now, usedAt: now }),
+  press,
+};

@@ -1,8 +1,10 @@
 import { createHash } from "node:crypto";
 import { endpoints, idempotencyHeader, routeOf, type Endpoint, type EndpointName } from "@apron/contract";
+import { learnKeeping } from "@apron/core/basket";
 import { dayOf } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
+import type { KitchenCatalogues } from "../catalogue/kitchen-catalogue.ts";
 import type { Deps, Kit, UseCases } from "../kit.ts";
 import { askerOf } from "../kitchen/sessions.ts";
 import type { SessionRecord } from "../kitchen/store.ts";
@@ -13,7 +15,11 @@ import { rememberedReply, type RememberedReply, type ReplyCache } from "./reply-
 
 type Input = { params?: unknown; query?: unknown; body?: unknown };
 type AnyUseCase = (input: Input, kit: Kit) => Promise<Answer<unknown>>;
-type Shell = { readonly deps: Deps; readonly cache: ReplyCache };
+export type Shell = {
+  readonly deps: Deps;
+  readonly cache: ReplyCache;
+  readonly catalogues: KitchenCatalogues;
+};
 
 /** "/api/lots/{id}" as the router writes it. */
 const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
@@ -46,10 +52,10 @@ function mountOne(
     const input = await readInput(c, endpoint);
     if (!input.ok) return problemReply(c, input.issue);
     const call = { c, endpoint, asker, work: (kit: Kit) => useCase(input.value, kit), input: input.value };
-    if (endpoint.writes) return answerWrite(call, shell.deps);
+    if (endpoint.writes) return answerWrite(call, shell);
     return method === "get" && !neverCached.includes(name)
       ? answerRead(call, shell)
-      : answerFresh(call, shell.deps);
+      : answerFresh(call, shell);
   });
 }
 
@@ -61,47 +67,59 @@ type Call = {
   readonly work: (kit: Kit) => Promise<Answer<unknown>>;
 };
 
-const kitOf = (stores: Stores, asker: SessionRecord, deps: Deps): Kit => {
+async function kitOf(stores: Stores, asker: SessionRecord, { deps, catalogues }: Shell): Promise<Kit> {
   const now = deps.now();
-  return { stores, asker, now, today: dayOf(now), catalogue: deps.catalogue, newId: deps.newId };
-};
+  return {
+    stores,
+    asker,
+    now,
+    today: dayOf(now),
+    reference: deps.catalogue,
+    catalogue: await catalogues.of(asker.kitchen, stores.own),
+    experience: learnKeeping(asker.kitchen.settings.wentOff ?? []),
+    newId: deps.newId,
+  };
+}
 
 const jsonType = "application/json; charset=utf-8";
 
 /** A read is a function of the kitchen's revision, the day and the question, so it may be remembered. */
-async function answerRead(call: Call, { deps, cache }: Shell): Promise<Response> {
-  const { c, asker } = call;
+async function answerRead(call: Call, shell: Shell): Promise<Response> {
+  const { c, asker, endpoint } = call;
+  const { deps, cache } = shell;
   const stamp = `${asker.kitchen.id} ${asker.kitchen.revision} ${dayOf(deps.now())}`;
   const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
   const known = cache.get(key);
-  if (known) return replyKnown(c, known);
-  const answer = await deps.database.read(asker.kitchen.id, (stores) =>
-    call.work(kitOf(stores, asker, deps)),
+  if (known) return replyKnown(c, known, endpoint);
+  const answer = await deps.database.read(asker.kitchen.id, async (stores) =>
+    call.work(await kitOf(stores, asker, shell)),
   );
   if (!answer.ok) return problemReply(c, answer.issue);
-  const fresh = rememberedReply(key, JSON.stringify(answer.value));
+  const fresh = rememberedReply(key, endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
   cache.set(key, fresh);
-  return replyKnown(c, fresh);
+  return replyKnown(c, fresh, endpoint);
 }
 
-function replyKnown(c: Context, known: RememberedReply): Response {
+function replyKnown(c: Context, known: RememberedReply, { media }: Endpoint): Response {
   const caching = { etag: known.etag, "cache-control": "private, no-cache", vary: "accept-encoding" };
   if (c.req.header("if-none-match") === known.etag) return c.body(null, 304, caching);
   const zipped = (c.req.header("accept-encoding") ?? "").includes("gzip") ? known.gzip() : undefined;
   const encoding: Record<string, string> = zipped ? { "content-encoding": "gzip" } : {};
-  return c.body(zipped ?? known.body, 200, { "content-type": jsonType, ...caching, ...encoding });
+  const type = media ? { "content-type": `${media}; charset=utf-8` } : { "content-type": jsonType };
+  return c.body(zipped ?? known.body, 200, { ...type, ...caching, ...encoding });
 }
 
-async function answerFresh(call: Call, deps: Deps): Promise<Response> {
+async function answerFresh(call: Call, shell: Shell): Promise<Response> {
   const { asker } = call;
-  const answer = await deps.database.read(asker.kitchen.id, (stores) =>
-    call.work(kitOf(stores, asker, deps)),
+  const answer = await shell.deps.database.read(asker.kitchen.id, async (stores) =>
+    call.work(await kitOf(stores, asker, shell)),
   );
   return reply(call, answer);
 }
 
-async function answerWrite(call: Call, deps: Deps): Promise<Response> {
+async function answerWrite(call: Call, shell: Shell): Promise<Response> {
   const { c, asker } = call;
+  const { deps } = shell;
   const key = z.uuid().safeParse(c.req.header(idempotencyHeader));
   if (!key.success)
     return problemReply(c, { status: 422, code: "idempotency-key-missing", field: idempotencyHeader });
@@ -109,7 +127,9 @@ async function answerWrite(call: Call, deps: Deps): Promise<Response> {
     .update(`${c.req.method} ${c.req.path} ${JSON.stringify(call.input)}`)
     .digest("hex");
   const claim = { kitchenId: asker.kitchen.id, key: key.data, fingerprint, at: deps.now() };
-  const answer = await deps.database.write(claim, (stores) => call.work(kitOf(stores, asker, deps)));
+  const answer = await deps.database.write(claim, async (stores) =>
+    call.work(await kitOf(stores, asker, shell)),
+  );
   return reply(call, answer);
 }
 

@@ -33,7 +33,10 @@ function routeConfig(name: EndpointName): RouteConfig {
       ...(endpoint.writes && { headers: key }),
     },
     responses: {
-      [endpoint.status]: { description: "Done", content: { "application/json": { schema: endpoint.reply } } },
+      [endpoint.status]: {
+        description: "Done",
+        content: { [endpoint.media ?? "application/json"]: { schema: endpoint.reply } },
+      },
       ...refusals,
     },
   };

@@ -78,6 +78,8 @@ async function setUp(c: Context, body: InputOf<"setUp">["body"], deps: Deps): Pr
     currency: "GBP",
     demo: false,
     revision: 0,
+    locale: "en-GB",
+    catalogueRevision: 0,
     settings: firstSettings,
   };
   const member = { id: deps.newId(), kitchenId: kitchen.id, name: body.name };

@@ -7,10 +7,10 @@ import type { MemberRecord, SessionRecord } from "./store.ts";
 const msPerDay = 24 * 60 * 60 * 1000;
 
 export const presentSession = (session: SessionRecord): Session => {
-  const { id, name, dialect, units, cup, currency, demo } = session.kitchen;
+  const { id, name, dialect, units, cup, currency, locale, demo, settings } = session.kitchen;
   return {
     member: { id: session.memberId, name: session.memberName },
-    kitchen: { id, name, dialect, units, cup, currency, demo },
+    kitchen: { id, name, dialect, units, cup, currency, locale, demo, ounces: settings.ounces ?? {} },
   };
 };
 

@@ -1,3 +1,5 @@
+import type { WentOff } from "@apron/core/basket";
+import type { OunceMeaning } from "@apron/core/catalogue";
 import { usualAppetite, type Household } from "@apron/core/match";
 import type { Diners } from "@apron/core/recipes";
 
@@ -7,6 +9,10 @@ export type KitchenSettings = {
   readonly diners: Diners;
   /** Ingredients that always stand on the shelf. */
   readonly staples: readonly string[];
+  /** What "oz" means here of things that can be poured, by ingredient; asked once. */
+  readonly ounces?: Readonly<Record<string, OunceMeaning>>;
+  /** Whole lots that went off, oldest first: what this kitchen has seen of keeping. */
+  readonly wentOff?: readonly WentOff[];
 };
 
 /** What a new kitchen starts from: two people who eat everything, and the usual shelf. */

@@ -6,13 +6,27 @@ export type KitchenRecord = {
   readonly id: string;
   readonly name: string;
   readonly dialect: Dialect;
-  readonly units: "metric" | "us";
+  readonly units: "metric" | "us" | "both";
   readonly cup: CupSystem;
   readonly currency: string;
   readonly demo: boolean;
   /** Grows by one with every write; a reply made at one revision is good until the next. */
   readonly revision: number;
   readonly settings: KitchenSettings;
+  /** BCP 47, for the decimal mark and dates. */
+  readonly locale: string;
+  /** 0 until the kitchen sets a figure or an ingredient of its own; grows by one with each. */
+  readonly catalogueRevision: number;
+};
+
+/** What a kitchen may change of itself. */
+export type KitchenStore = {
+  readonly change: (
+    to: Partial<
+      Pick<KitchenRecord, "name" | "dialect" | "units" | "cup" | "currency" | "locale" | "settings">
+    >,
+  ) => Promise<void>;
+  readonly catalogueChanged: () => Promise<void>;
 };
 
 export type MemberRecord = { readonly id: string; readonly kitchenId: string; readonly name: string };

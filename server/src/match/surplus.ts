@@ -7,7 +7,7 @@ import { factsOf, freshnessOf } from "../basket/present-lot.ts";
 import type { LotRecord } from "../basket/store.ts";
 import type { Kit } from "../kit.ts";
 import type { LearnedWeighing } from "../trim/store.ts";
-import { yieldOf } from "../trim/trim-options.ts";
+import { usualKind, yieldOf } from "../trim/trim-options.ts";
 
 /** Stock that recipes can draw on, with its lot. Raw lots count at what their yield should leave. */
 export type Surplus = MatchStock & {
@@ -36,7 +36,7 @@ function expectedUsable(kit: Kit, learned: readonly LearnedWeighing[]): (lot: Lo
   const known = new Map<string, KitchenYield>();
   const yieldFor = (usual: TrimYield, grade: LotRecord["grade"]): KitchenYield => {
     const key = `${usual.ingredient} ${grade}`;
-    const y = known.get(key) ?? yieldOf(usual, grade, learned);
+    const y = known.get(key) ?? yieldOf(usual, usualKind(usual.method, grade), learned);
     known.set(key, y);
     return y;
   };

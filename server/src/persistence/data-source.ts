@@ -1,5 +1,6 @@
 import { DataSource } from "typeorm";
 import { FirstKitchen1764000000000 } from "./migrations/1764000000000-first-kitchen.ts";
+import { BasketAndTrim1764100000000 } from "./migrations/1764100000000-basket-and-trim.ts";
 import {
   BatchInputTable,
   BatchTable,
@@ -15,7 +16,9 @@ import {
   ServedRequestTable,
   SessionTable,
 } from "./tables/kitchen.table.ts";
-import { EntryTable, LotTable, TrimPartTable, TrimTable } from "./tables/lot.table.ts";
+import { BedTable } from "./tables/bed.table.ts";
+import { EntryTable, LotTable, TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/lot.table.ts";
+import { OwnFigureTable, OwnIngredientTable } from "./tables/own.table.ts";
 
 const entities = [
   KitchenTable,
@@ -27,6 +30,10 @@ const entities = [
   EntryTable,
   TrimTable,
   TrimPartTable,
+  TrimWithdrawalTable,
+  BedTable,
+  OwnIngredientTable,
+  OwnFigureTable,
   RecipeTable,
   RecipeVersionTable,
   BatchTable,
@@ -41,7 +48,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
     type: "postgres",
     url,
     entities,
-    migrations: [FirstKitchen1764000000000],
+    migrations: [FirstKitchen1764000000000, BasketAndTrim1764100000000],
     migrationsTransactionMode: "all",
     installExtensions: false,
     extra: { max: poolSize },

@@ -3,10 +3,13 @@ import type { DataSource, EntityManager } from "typeorm";
 import { conflict, type Refusal } from "../http/refusal.ts";
 import type { Database, Stores, WriteClaim } from "../stores.ts";
 import { enterKitchen } from "./enter-kitchen.ts";
+import { bedStoreOf } from "./stores/bed.store.ts";
 import { frontDoorOf } from "./stores/front-door.ts";
 import { sqlState } from "./sql-state.ts";
+import { kitchenStoreOf } from "./stores/kitchen.store.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";
 import { lotStoreOf } from "./stores/lot.store.ts";
+import { ownStoreOf } from "./stores/own.store.ts";
 import { recipeStoreOf } from "./stores/recipe.store.ts";
 import { scaleStoreOf } from "./stores/scale.store.ts";
 import { trimStoreOf } from "./stores/trim.store.ts";
@@ -29,6 +32,9 @@ const storesOf = (em: EntityManager, kitchenId: string): Stores => ({
   recipes: recipeStoreOf(em, kitchenId),
   larder: larderStoreOf(em, kitchenId),
   scale: scaleStoreOf(em, kitchenId),
+  beds: bedStoreOf(em, kitchenId),
+  own: ownStoreOf(em, kitchenId),
+  kitchen: kitchenStoreOf(em, kitchenId),
 });
 
 export const databaseOf = (source: DataSource): Database => ({

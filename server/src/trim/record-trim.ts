@@ -1,16 +1,21 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
-import { lastDayOnceTrimmed } from "@apron/core/basket";
+import { comesReady, lastDayOnceTrimmed } from "@apron/core/basket";
 import type { TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import {
   closeBalance,
   expectedTrim,
+  hasJuices,
+  ingredientOfPart,
   judgeWeighing,
+  netOf,
+  useOfPart,
   type ClosedTrim,
   type TrimPart,
   type KitchenYield,
   type WeighingVerdict,
 } from "@apron/core/trim";
+import { entryOf } from "../basket/entry-of.ts";
 import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../basket/store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
@@ -45,11 +50,22 @@ export const recordTrim: UseCase<"recordTrim"> = async ({ body }, kit) => {
       field: "rawG",
       measurements: { askedG: body.rawG, onHandG: lot.balanceG },
     });
+  const usableG = usableOf(body);
+  if (!usableG.ok) return usableG;
+  const juices = hasJuices(handbook.method) ? (body.juices ?? "kept") : null;
+  const weighed = { ...body, usableG: usableG.value, juices };
   const learned = await kit.stores.trims.learned([lot.ingredient]);
-  const judged = judge(body, yieldOf(handbook, lot.grade, learned));
+  const judged = judge(weighed, yieldOf(handbook, { grade: lot.grade, juices }, learned));
   if (!judged.ok) return judged;
-  return save({ lot, handbook, body }, judged.value, kit);
+  return save({ lot, handbook, body: weighed }, judged.value, kit);
 };
+
+/** The usable grams as weighed: typed, or in several vessels; null leaves them to the yield. */
+function usableOf(body: Required<RecordTrim>): Answer<number | null> {
+  if (body.vessels.length === 0) return accept(body.usableG);
+  const net = netOf(body.vessels);
+  return net.ok ? net : refuseWith(net.issue, "usableG");
+}
 
 function judge(body: Required<RecordTrim>, y: KitchenYield): Answer<Judged> {
   const usableG = body.usableG ?? Math.round(body.rawG * y.next.value);
@@ -88,9 +104,12 @@ type Cut = {
 function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, kit: Kit): Cut {
   const usable: Child = { state: "usable", method: body.method, grams: closed.usableG, note: "", body };
   const parts = closed.parts.map((p) => {
-    const use = handbook.byProducts.find((b) => b.part === p.part)?.use ?? "";
+    const use = useOfPart(p.part, handbook.byProducts);
     const note = use ? `${p.part}: ${use}` : p.part;
-    const child: Child = { state: "by-product", method: null, grams: p.grams, note, body };
+    const ingredient = ingredientOfPart(lot.ingredient, p.part);
+    const own = ingredient === undefined ? undefined : kit.catalogue.ingredients.get(ingredient);
+    const state = own ? (comesReady(own) ? ("usable" as const) : ("raw" as const)) : ("by-product" as const);
+    const child: Child = { state, ingredient: own?.id, method: null, grams: p.grams, note, body };
     return { ...p, lot: p.fate === "keep" ? childLot(lot, child, kit) : null };
   });
   return { usable: childLot(lot, usable, kit), parts };
@@ -145,11 +164,14 @@ function trimRecord(
     usableLotId: done.usableLotId,
     at: kit.now,
     memberId: kit.asker.memberId,
+    juices: body.juices,
   };
 }
 
 type Child = {
-  readonly state: "usable" | "by-product";
+  readonly state: "raw" | "usable" | "by-product";
+  /** Where the part is an ingredient of its own: the tops of a beet. */
+  readonly ingredient?: string | undefined;
   readonly method: string | null;
   readonly grams: number;
   readonly note: string;
@@ -159,16 +181,18 @@ type Child = {
 /** A lot cut from another: it carries its parent's source, and its share of the price when it is the usable part. */
 function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
   const base = {
-    ingredient: parent.ingredient,
+    ingredient: child.ingredient ?? parent.ingredient,
     state: child.state,
     method: child.method,
     place: child.body.place,
     since: kit.today,
     bestBefore: lastDayOnceTrimmed(parent.spoilsOn, kit.today),
+    moved: null,
+    refreshed: 0,
   };
   const share = child.body.rawG / parent.receivedG;
   const priceMinor =
-    parent.priceMinor === null || child.state !== "usable" ? null : Math.round(parent.priceMinor * share);
+    parent.priceMinor === null || child.method === null ? null : Math.round(parent.priceMinor * share);
   return {
     ...parent,
     ...base,
@@ -181,6 +205,9 @@ function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
     spoilsOn: freshnessOf(base, kit).spoilsOn,
     parentLotId: parent.id,
     note: child.note,
+    condition: null,
+    intakeId: null,
+    bedId: null,
   };
 }
 
@@ -193,20 +220,9 @@ type Moved = {
 };
 
 function entriesOf({ lot, usable, partLots, closed, trimId }: Moved, kit: Kit): EntryRecord[] {
-  const entry = (lotId: string, kind: EntryRecord["kind"], grams: number): EntryRecord => ({
-    id: kit.newId(),
-    lotId,
-    kind,
-    grams,
-    at: kit.now,
-    memberId: kit.asker.memberId,
-    reason: "",
-    batchId: null,
-    trimId,
-  });
   return [
-    entry(lot.id, "trimmed", closed.rawG),
-    entry(usable.id, "from-trim", closed.usableG),
-    ...partLots.map((part) => entry(part.id, "by-product", part.receivedG)),
+    entryOf(kit, lot.id, { kind: "trimmed", grams: closed.rawG, trimId }),
+    entryOf(kit, usable.id, { kind: "from-trim", grams: closed.usableG, trimId }),
+    ...partLots.map((part) => entryOf(kit, part.id, { kind: "by-product", grams: part.receivedG, trimId })),
   ];
 }

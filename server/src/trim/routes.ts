@@ -1,7 +1,13 @@
 import type { UseCases } from "../kit.ts";
+import { compareBuys, planPurchase } from "./plan-purchase.ts";
 import { recordTrim } from "./record-trim.ts";
-import { planPurchase, trimOptions } from "./trim-options.ts";
+import { trimOptions } from "./trim-options.ts";
+import { withdrawTrim } from "./withdraw-trim.ts";
 
-export const trimUseCases = { trimOptions, recordTrim, planPurchase } satisfies UseCases<
-  "trimOptions" | "recordTrim" | "planPurchase"
->;
+export const trimUseCases = {
+  trimOptions,
+  recordTrim,
+  withdrawTrim,
+  planPurchase,
+  compareBuys,
+} satisfies UseCases<"trimOptions" | "recordTrim" | "withdrawTrim" | "planPurchase" | "compareBuys">;

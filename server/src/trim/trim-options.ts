@@ -1,12 +1,16 @@
 import type { TrimMethod } from "@apron/contract";
+import { methodsFor } from "@apron/core/basket";
 import { provenance, type TrimYield } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
 import {
   costPerUsable100g,
   expectedTrim,
+  hasJuices,
+  includesHeat,
   kitchenYield,
-  planPurchase as planRaw,
+  partUses,
   predictNext,
+  type Juices,
   type KitchenYield,
 } from "@apron/core/trim";
 import { factsOf, presentLot } from "../basket/present-lot.ts";
@@ -17,30 +21,51 @@ import type { LearnedWeighing } from "./store.ts";
 
 const shownWeighings = 20;
 
+export type YieldKind = { readonly grade: LotRecord["grade"]; readonly juices: Juices };
+
 /** What this kitchen expects of one method, from its own weighings of the same ingredient and method. */
 export const yieldOf = (
   handbook: TrimYield,
-  grade: LotRecord["grade"],
+  kind: YieldKind,
   learned: readonly LearnedWeighing[],
 ): KitchenYield =>
   kitchenYield(
     handbook,
-    grade,
+    kind,
     learned.filter((w) => w.ingredient === handbook.ingredient && w.method === handbook.method),
   );
 
-function presentMethod(lot: LotRecord, handbook: TrimYield, learned: readonly LearnedWeighing[]): TrimMethod {
-  const y = yieldOf(handbook, lot.grade, learned);
+/** What a method is learned as where nothing is said of juices: with them, if it has any. */
+export const usualKind = (method: string, grade: LotRecord["grade"]): YieldKind => ({
+  grade,
+  juices: hasJuices(method) ? "kept" : null,
+});
+
+type Way = { readonly handbook: TrimYield; readonly juices: Juices; readonly suits: boolean };
+
+function presentMethod(lot: LotRecord, way: Way, learned: readonly LearnedWeighing[]): TrimMethod {
+  const { handbook, juices } = way;
+  const y = yieldOf(handbook, { grade: lot.grade, juices }, learned);
   const expected = expectedTrim(lot.balanceG, y);
-  const own = learned.filter((w) => w.method === handbook.method).slice(-shownWeighings);
+  const own = learned
+    .filter((w) => w.method === handbook.method && w.juices === juices)
+    .slice(-shownWeighings);
   const price = lot.priceMinor === null ? null : costPerUsable100g(lot.priceMinor, lot.receivedG, y.next);
   return {
     method: handbook.method,
+    juices,
+    suits: way.suits,
+    fallback: y.fallback,
     handbook: { mean: handbook.mean, low: handbook.low, high: handbook.high, source: provenance(handbook) },
     next: y.next,
     wide: predictNext(y.posterior, 0.99),
     ownWeighings: y.ownWeighings,
-    weighings: own.map((w) => ({ fraction: w.fraction, grade: w.grade, at: w.at.toISOString() })),
+    weighings: own.map((w) => ({
+      trimId: w.trimId,
+      fraction: w.fraction,
+      grade: w.grade,
+      at: w.at.toISOString(),
+    })),
     usable: expected.usable,
     parts: handbook.byProducts.map((p) => ({
       ...p,
@@ -51,23 +76,22 @@ function presentMethod(lot: LotRecord, handbook: TrimYield, learned: readonly Le
   };
 }
 
-/** Ways to trim a lot, the usual one first, and what each should give. */
+/** Ways to trim a lot, the one that suits it first, and what each should give; with juices kept and drained apart. */
 export const trimOptions: UseCase<"trimOptions"> = async ({ params }, kit) => {
   const lot = await kit.stores.lots.get(params.id);
   if (!lot) return notFound("lot-unknown");
   if (lot.balanceG <= 0) return conflict("lot-empty");
   const learned = await kit.stores.trims.learned([lot.ingredient]);
-  const { trims } = factsOf(kit, lot.ingredient);
-  return accept({ lot: presentLot(lot, kit), methods: trims.map((t) => presentMethod(lot, t, learned)) });
-};
-
-/** How much to pick or buy so that a usable amount remains. */
-export const planPurchase: UseCase<"planPurchase"> = async ({ query }, kit) => {
-  const facts = kit.catalogue.ingredients.get(query.ingredient);
-  if (!facts) return notFound("ingredient-unknown", "ingredient");
-  const handbook = query.method ? facts.trims.find((t) => t.method === query.method) : facts.trims[0];
-  if (!handbook) return notFound("method-unknown", "method");
-  const learned = await kit.stores.trims.learned([facts.id]);
-  const plan = planRaw(query.usableG, yieldOf(handbook, query.grade, learned).next);
-  return accept({ method: handbook.method, ...plan });
+  const { trims, changes } = factsOf(kit, lot.ingredient);
+  const ways = methodsFor(trims, lot.condition).flatMap((handbook, i): Way[] => {
+    const suits = i === 0 && lot.condition !== null;
+    const juices: readonly Juices[] = hasJuices(handbook.method) ? ["kept", "drained"] : [null];
+    return juices.map((one) => ({ handbook, juices: one, suits }));
+  });
+  return accept({
+    lot: presentLot(lot, kit),
+    methods: ways.map((way) => presentMethod(lot, way, learned)),
+    furtherParts: [...partUses],
+    cooking: changes.map((c) => c.method).filter((method) => !includesHeat(method)),
+  });
 };

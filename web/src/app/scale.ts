@@ -1,55 +1,63 @@
-import type { ScaleReading } from "@apron/contract";
-import { useDocumentVisibility, useIntervalFn } from "@vueuse/core";
+import type { RequestOf, ScaleReading } from "@apron/contract";
+import { paths } from "@apron/contract/paths";
+import { useDocumentVisibility } from "@vueuse/core";
 import { defineStore } from "pinia";
 import { ref, shallowRef, watch } from "vue";
-import { call } from "./api.ts";
+import { ApiProblem, call } from "./api.ts";
 
-const pollMs = 700;
+const tryAgainMs = 2500;
 
 /** A weight field that can take the scale's reading. */
 export type WeightTarget = { readonly take: (grams: number) => void };
 
-/** The connected scale: its latest reading, and the weight field that gets it on W or a tap. */
-export const useScale = defineStore("scale", () => {
-  const reading = shallowRef<ScaleReading | null>(null);
-  const connected = ref(false);
-  const targets = shallowRef<readonly WeightTarget[]>([]);
-  const focused = shallowRef<WeightTarget | null>(null);
+type ScaleKey = RequestOf<"pressScale">["body"]["key"];
 
-  async function read(): Promise<void> {
-    try {
-      reading.value = await call("readScale", {});
-      connected.value = true;
-    } catch {
-      // A scale that cannot be read never writes a weight; the dock says that it is away.
-      connected.value = false;
-    }
+/** The stream of readings: opened, kept open while the page is seen, opened again when it breaks. */
+function useReadings(take: (reading: ScaleReading) => void, lost: () => void) {
+  let source: EventSource | undefined;
+  let again: ReturnType<typeof setTimeout> | undefined;
+  let wanted = false;
+
+  function close(): void {
+    clearTimeout(again);
+    source?.close();
+    source = undefined;
   }
-  const polling = useIntervalFn(() => void read(), pollMs, { immediate: false });
+  function open(): void {
+    close();
+    source = new EventSource(paths.streamScale[1]);
+    source.addEventListener("reading", (event: MessageEvent<string>) => {
+      take(JSON.parse(event.data) as ScaleReading);
+    });
+    source.addEventListener("error", () => {
+      lost();
+      close();
+      // A stream says nothing of why it broke: asking once tells a lost session from a lost network.
+      void call("readScale", {}).catch(() => undefined);
+      if (wanted) again = setTimeout(open, tryAgainMs);
+    });
+  }
   const visibility = useDocumentVisibility();
   watch(visibility, (seen) => {
-    if (seen === "visible") polling.resume();
-    else polling.pause();
+    if (wanted && seen === "visible") open();
+    else close();
   });
+  return {
+    start: (): void => {
+      wanted = true;
+      open();
+    },
+    stop: (): void => {
+      wanted = false;
+      close();
+    },
+  };
+}
 
-  function start(): void {
-    void read();
-    polling.resume();
-  }
-  async function pile(grams: number): Promise<void> {
-    reading.value = await call("pileOnScale", { body: { grams } });
-  }
-  async function tare(): Promise<void> {
-    reading.value = await call("tareScale", {});
-  }
-  /** Sends the stable reading into the focused weight field, else the first one. False when there is nothing to send. */
-  function send(): boolean {
-    const target = focused.value ?? targets.value[0];
-    const now = reading.value;
-    if (!target || !connected.value || !now?.stable || now.overload || now.grams <= 0) return false;
-    target.take(now.grams);
-    return true;
-  }
+/** The weight field that gets the reading: the focused one, else the first on the page. */
+function useTargets() {
+  const targets = shallowRef<readonly WeightTarget[]>([]);
+  const focused = shallowRef<WeightTarget | null>(null);
   function register(target: WeightTarget): () => void {
     targets.value = [...targets.value, target];
     return () => {
@@ -57,5 +65,47 @@ export const useScale = defineStore("scale", () => {
       if (focused.value === target) focused.value = null;
     };
   }
-  return { reading, connected, focused, start, stop: polling.pause, pile, tare, send, register };
+  return { focused, register, chosen: () => focused.value ?? targets.value[0] };
+}
+
+/** The connected scale: its latest reading, its keys, and the weight field that gets the reading on W or a tap. */
+export const useScale = defineStore("scale", () => {
+  const reading = shallowRef<ScaleReading | null>(null);
+  const connected = ref(false);
+  const { focused, register, chosen } = useTargets();
+
+  const { start, stop } = useReadings(
+    (now) => {
+      reading.value = now;
+      connected.value = now.plugged;
+    },
+    // A scale that cannot be read never writes a weight; the dock says that it is away.
+    () => (connected.value = false),
+  );
+
+  async function answered(asked: Promise<ScaleReading>): Promise<void> {
+    try {
+      reading.value = await asked;
+      connected.value = reading.value.plugged;
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      connected.value = false;
+    }
+  }
+  const pile = (grams: number): Promise<void> => answered(call("pileOnScale", { body: { grams } }));
+  const press = (key: ScaleKey): Promise<void> => answered(call("pressScale", { body: { key } }));
+
+  /** The reading that may be taken for a weight: steady, not overloaded, more than nothing, of a scale that answers. */
+  function steady(): number | undefined {
+    const now = reading.value;
+    return connected.value && now?.stable && !now.overload && now.grams > 0 ? now.grams : undefined;
+  }
+  /** Sends the steady reading into the weight field. False when there is nothing to send. */
+  function send(): boolean {
+    const [target, grams] = [chosen(), steady()];
+    if (!target || grams === undefined) return false;
+    target.take(grams);
+    return true;
+  }
+  return { reading, connected, focused, start, stop, pile, press, send, steady, register };
 });

@@ -1,6 +1,8 @@
 import type { Session } from "@apron/contract";
+import type { Display } from "@apron/core/measure";
 import { defineStore } from "pinia";
-import { computed, ref } from "vue";
+import { computed, ref, watch } from "vue";
+import { useLocale } from "../ui/dates.ts";
 import { ApiProblem, call } from "./api.ts";
 
 /** Who is signed in, and how their kitchen reads numbers. */
@@ -24,9 +26,15 @@ export const useSession = defineStore("session", () => {
   const closed = (): void => {
     session.value = null;
   };
-  const units = computed(() => session.value?.kitchen.units ?? "metric");
+  /** Units and locale, as numbers are shown in this kitchen. */
+  const display = computed<Display>(() => ({
+    system: session.value?.kitchen.units ?? "metric",
+    locale: session.value?.kitchen.locale ?? "en-GB",
+  }));
+  const ounces = computed(() => session.value?.kitchen.ounces ?? {});
+  watch(display, ({ locale }) => useLocale(locale), { immediate: true });
   const dialect = computed(() => session.value?.kitchen.dialect ?? "uk");
   const cup = computed(() => session.value?.kitchen.cup ?? "us-customary");
   const currency = computed(() => session.value?.kitchen.currency ?? "GBP");
-  return { session, asked, restore, opened, closed, units, dialect, cup, currency };
+  return { session, asked, restore, opened, closed, display, ounces, dialect, cup, currency };
 });

@@ -74,6 +74,57 @@ const sentences: Readonly<Record<string, (m: Measurements) => string>> = {
   "container-empty": () => "This container is empty.",
   "past-use-by": () => "Its use-by has passed: throw it away, do not taste it.",
   "already-undone": () => "This was already put back.",
+  "already-frozen": () => "This is in the freezer already.",
+  "already-opened": () => "This is cut or opened already.",
+  "already-in-place": () => "It stands there already.",
+  "past-its-day": () => "Its day has passed: it is not to be frozen now.",
+  "no-way-back": () => "This movement cannot be taken back on its own.",
+  "used-since": () => "Some of it was used since, so it stays as it is. Correct the lot instead.",
+  "entry-unknown": () => "There is no such movement.",
+  "intake-unknown": () => "There is nothing of that intake.",
+  "bed-unknown": () => "There is no such bed.",
+  "trim-unknown": () => "There is no such weighing.",
+  "date-in-past": () => "That day has passed.",
+  "ounce-mass-or-fluid": () => "Are those ounces by weight or fluid ounces?",
+  "ingredient-unclear": (m) =>
+    Array.isArray(m["candidates"]) && m["candidates"].length > 1
+      ? `Which of these: ${list(m["candidates"])}?`
+      : `Is this ${list(m["candidates"])}? Choose it, or another.`,
+  "two-ingredients": (m) => `“${String(m["text"])}” names two things: give each a line of its own.`,
+  "price-needs-count": () => "A price each needs a number of bunches, heads or items, not a weight.",
+  "parts-over-lot": (m) => `The parts weigh ${grams(m["partsG"])}; ${grams(m["onHandG"])} is on hand.`,
+  "part-twice": (m) => `“${String(m["part"])}” stands there twice.`,
+  "nothing-to-split": () => "Name at least one part and its weight.",
+  "heavier-after": (m) =>
+    `${grams(m["afterG"])} after and ${grams(m["beforeG"])} before: nothing was poured. Swap them?`,
+  "tare-over-gross": (m) =>
+    `Bowl ${String(m["vessel"])} weighs ${grams(m["tareG"])} empty and ${grams(m["grossG"])} full: that cannot be.`,
+  "water-counted-twice": (m) =>
+    `“${list([m["method"]])}” already has the oven's loss in it; do not add “${list([m["cooking"]])}” as well.`,
+  "chain-empty": () => "Choose at least one step.",
+  "extras-over-weight": () => "The oil and salt cannot weigh more than all that came off the tray.",
+  "lighter-than-solids": () => "That is lighter than its dry matter alone: weigh it again.",
+  "name-taken": (m) =>
+    `That name is taken${m["by"] === undefined ? "" : ` by ${list([m["by"]])}`}. Choose another.`,
+  "figures-out-of-order": () => "Low, usual and high must stand in that order.",
+  "figure-out-of-range": (m) => `It must lie between ${String(m["atLeast"])} and ${String(m["atMost"])}.`,
+  "figure-unknown": () => "The handbook has no such figure.",
+  "currency-unknown": () => "That is not a currency: three letters, like GBP.",
+  "locale-unknown": () => "That is not a language tag this program can write, like en-GB or de-DE.",
+  "csv-empty": () => "There is nothing in this file. It needs a header row and at least one row below it.",
+  "csv-encoding": (m) =>
+    `Line ${String(m["line"])} has characters that are not UTF-8. Save the file as “CSV UTF-8” and choose it again.`,
+  "csv-columns-missing": (m) =>
+    `The file needs the columns ${list(m["missing"])}; its first row says: ${list(m["found"])}.`,
+  "csv-columns-unknown": (m) =>
+    `The file has columns nobody knows: ${list(m["unknown"])}. Known are: ${list(m["known"])}.`,
+  "csv-too-long": (m) =>
+    `${String(m["rows"])} rows are too many at once: split the file, ${String(m["atMost"])} rows at most.`,
+  "csv-broken": (m) => `A quotation mark opens in line ${String(m["line"])} and is never closed.`,
+  "day-not-understood": () => "A day is written YYYY-MM-DD.",
+  "word-unknown": (m) => `It must be one of: ${list(m["known"])}.`,
+  "money-not-understood": () => "A price is written like 2.40.",
+  "body-too-large": () => "That is too much to send at once: split it.",
 };
 
 /** The sentence for a refusal of the core's or the server's. */

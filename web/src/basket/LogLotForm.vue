@@ -15,8 +15,9 @@ import { readMoney } from "../ui/money.ts";
 import WeightField from "../ui/WeightField.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import IngredientField from "./IngredientField.vue";
-import { emptyDraft, useLotDraft } from "./lot-draft.ts";
+import { emptyDraft, labelOf, useLotDraft } from "./lot-draft.ts";
 import LotDetailsFields from "./LotDetailsFields.vue";
+import OunceQuestion from "./OunceQuestion.vue";
 import { useAmountReading } from "./use-amount-reading.ts";
 
 const props = defineProps<{ usual: readonly string[]; detailsOpen: boolean }>();
@@ -26,7 +27,17 @@ const weights = useWeightSource();
 const { data: ingredients } = useIngredients();
 const draft = useLotDraft();
 const lotId = ref(crypto.randomUUID());
-const atFields = ["ingredient", "amount", "source", "place", "since", "priceMinor", "bestBefore"];
+const atFields = [
+  "ingredient",
+  "amount",
+  "source",
+  "place",
+  "since",
+  "price",
+  "bestBefore",
+  "bedId",
+  "label",
+];
 const { pending, submit, sentenceAt, sentence, forget } = useSubmit<Lot>(atFields);
 const priceProblem = ref<string>();
 
@@ -55,8 +66,9 @@ function choose(id: string): void {
 }
 onMounted(() => ingredientField.value?.focus());
 
-function bodyOf(priceMinor: number | null): LogLot {
-  const { ingredient, amount, place, since, grade, sourceKind, sourceNote, bestBefore } = draft.value;
+function bodyOf(minor: number | null): LogLot {
+  const { ingredient, amount, place, since, grade, sourceKind, sourceNote, bestBefore, pricePer } =
+    draft.value;
   const source = { kind: sourceKind, note: sourceNote };
   return {
     id: lotId.value,
@@ -66,9 +78,12 @@ function bodyOf(priceMinor: number | null): LogLot {
     since,
     source,
     grade,
-    priceMinor,
+    priceMinor: null,
+    price: minor === null ? null : { minor, per: pricePer },
     bestBefore: bestBefore || null,
     note: "",
+    bedId: sourceKind === "own-bed" ? draft.value.bedId : null,
+    label: sourceKind === "shop" ? labelOf(draft.value.label) : null,
   };
 }
 
@@ -79,11 +94,11 @@ async function log(): Promise<void> {
   const lot = await submit((key) => call("logLot", { body: bodyOf(price) }, key));
   if (!lot) return;
   notices.say({
-    text: `${showGrams(lot.grams, session.units)} ${lot.name} logged; best used by ${showDay(lot.freshness.spoilsOn)}.`,
+    text: `${showGrams(lot.grams, session.display)} ${lot.name} logged; best used by ${showDay(lot.freshness.spoilsOn)}.`,
     undo: () =>
       call("correctLot", { params: { id: lot.id }, body: { deltaG: -lot.grams, reason: "entry undone" } }),
   });
-  draft.value = emptyDraft(draft.value.sourceKind);
+  draft.value = { ...emptyDraft(draft.value.sourceKind), bedId: draft.value.bedId };
   lotId.value = crypto.randomUUID();
   ingredientField.value?.focus();
 }
@@ -116,6 +131,7 @@ async function log(): Promise<void> {
       :problem="sentenceAt('amount')"
       :hint="reading.words || undefined"
     />
+    <OunceQuestion v-if="reading.asksOunces" :ingredient="draft.ingredient" @said="toAmount" />
     <WorkingsNote v-if="reading.weight && !reading.weight.weighed" :text="reading.weight.workings" />
     <details :open="detailsOpen">
       <summary>Where from, where kept, price</summary>

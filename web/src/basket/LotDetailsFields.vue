@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import TextBox from "../ui/TextBox.vue";
-import Select from "primevue/select";
+import { computed } from "vue";
 import FieldFrame from "../ui/FieldFrame.vue";
-import { gradeNames, placeNames, sourceNames, type LotDraft } from "./lot-draft.ts";
+import SelectBox from "../ui/SelectBox.vue";
+import LabelFields from "./LabelFields.vue";
+import { useBeds } from "./use-beds.ts";
+import { gradeNames, placeNames, pricePerNames, sourceNames, type LotDraft } from "./lot-draft.ts";
 
 defineProps<{
   idPrefix: string;
@@ -10,55 +13,53 @@ defineProps<{
   priceProblem: string | undefined;
 }>();
 const draft = defineModel<LotDraft>({ required: true });
+const { data: known } = useBeds();
+const beds = computed(() => [
+  { value: null, label: "no bed" },
+  ...(known.value?.beds ?? [])
+    .filter((bed) => bed.state !== "finished")
+    .map((bed) => ({ value: bed.id, label: `${bed.name} · ${bed.crop}` })),
+]);
 </script>
 
 <template>
   <div class="details">
     <FieldFrame label="From" :for="`${idPrefix}-source`" :problem="sentenceAt('source')">
-      <Select
-        v-model="draft.sourceKind"
-        :label-id="`${idPrefix}-source`"
-        :options="[...sourceNames]"
-        option-label="label"
-        option-value="value"
-        aria-label="From"
-      />
+      <SelectBox :id="`${idPrefix}-source`" v-model="draft.sourceKind" :choices="sourceNames" name="From" />
     </FieldFrame>
-    <FieldFrame label="Bed or stall" :for="`${idPrefix}-note`">
+    <FieldFrame
+      v-if="draft.sourceKind === 'own-bed' && beds.length > 1"
+      label="Bed"
+      :for="`${idPrefix}-bed`"
+      :problem="sentenceAt('bedId')"
+    >
+      <SelectBox :id="`${idPrefix}-bed`" v-model="draft.bedId" :choices="beds" name="Bed" />
+    </FieldFrame>
+    <FieldFrame v-else label="Bed or stall" :for="`${idPrefix}-note`">
       <TextBox :id="`${idPrefix}-note`" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
     </FieldFrame>
     <FieldFrame label="Kept in" :for="`${idPrefix}-place`" :problem="sentenceAt('place')">
-      <Select
-        v-model="draft.place"
-        :label-id="`${idPrefix}-place`"
-        :options="[...placeNames]"
-        option-label="label"
-        option-value="value"
-        aria-label="Kept in"
-      />
+      <SelectBox :id="`${idPrefix}-place`" v-model="draft.place" :choices="placeNames" name="Kept in" />
     </FieldFrame>
     <FieldFrame label="Grade" :for="`${idPrefix}-grade`">
-      <Select
-        v-model="draft.grade"
-        :label-id="`${idPrefix}-grade`"
-        :options="[...gradeNames]"
-        option-label="label"
-        option-value="value"
-        aria-label="Grade"
-      />
+      <SelectBox :id="`${idPrefix}-grade`" v-model="draft.grade" :choices="gradeNames" name="Grade" />
     </FieldFrame>
-    <FieldFrame
-      label="Price of it all"
-      :for="`${idPrefix}-price`"
-      :problem="priceProblem ?? sentenceAt('priceMinor')"
-    >
-      <TextBox
-        :id="`${idPrefix}-price`"
-        v-model="draft.price"
-        inputmode="decimal"
-        placeholder="none"
-        autocomplete="off"
-      />
+    <FieldFrame label="Price" :for="`${idPrefix}-price`" :problem="priceProblem ?? sentenceAt('price')">
+      <div class="price">
+        <TextBox
+          :id="`${idPrefix}-price`"
+          v-model="draft.price"
+          inputmode="decimal"
+          placeholder="none"
+          autocomplete="off"
+        />
+        <SelectBox
+          :id="`${idPrefix}-per`"
+          v-model="draft.pricePer"
+          :choices="pricePerNames"
+          name="Price is"
+        />
+      </div>
     </FieldFrame>
     <FieldFrame label="Came in on" :for="`${idPrefix}-since`" :problem="sentenceAt('since')">
       <TextBox :id="`${idPrefix}-since`" v-model="draft.since" type="date" />
@@ -66,6 +67,13 @@ const draft = defineModel<LotDraft>({ required: true });
     <FieldFrame label="Label's best before" :for="`${idPrefix}-best`" :problem="sentenceAt('bestBefore')">
       <TextBox :id="`${idPrefix}-best`" v-model="draft.bestBefore" type="date" />
     </FieldFrame>
+    <LabelFields
+      v-if="draft.sourceKind === 'shop'"
+      v-model="draft.label"
+      class="wide"
+      :id-prefix="`${idPrefix}-label`"
+      :sentence-at="sentenceAt"
+    />
   </div>
 </template>
 
@@ -74,6 +82,16 @@ const draft = defineModel<LotDraft>({ required: true });
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 0.7rem;
+}
+
+.price {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0.3rem;
+}
+
+.wide {
+  grid-column: 1 / -1;
 }
 
 .details :deep(.p-select),

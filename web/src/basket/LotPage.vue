@@ -48,7 +48,7 @@ const freshnessWorkings = computed(() =>
     : "",
 );
 const signed = (grams: number): string =>
-  `${grams > 0 ? "+" : "−"}${showGrams(Math.abs(grams), session.units)}`;
+  `${grams > 0 ? "+" : "−"}${showGrams(Math.abs(grams), session.display)}`;
 </script>
 
 <template>
@@ -67,7 +67,7 @@ const signed = (grams: number): string =>
     <div class="columns">
       <section class="card">
         <h2>On hand</h2>
-        <FigureText :text="showGrams(lot.grams, session.units)" size="big" />
+        <FigureText :text="showGrams(lot.grams, session.display)" size="big" />
         <p>
           <BandMark
             :band="lot.freshness.band"

@@ -33,7 +33,7 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
         <span class="soft">{{ about }}</span>
       </p>
     </div>
-    <p class="figure grams">{{ approx }}{{ showGrams(lot.grams, session.units) }}</p>
+    <p class="figure grams">{{ approx }}{{ showGrams(lot.grams, session.display) }}</p>
     <BandMark
       :band="lot.freshness.band"
       :days-left="lot.freshness.daysLeft"

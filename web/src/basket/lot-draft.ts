@@ -1,9 +1,28 @@
-import type { Lot } from "@apron/contract";
+import type { Lot, LogLot } from "@apron/contract";
 import { useStorage } from "@vueuse/core";
 import type { RemovableRef } from "@vueuse/core";
 import { todayIso } from "../ui/dates.ts";
 
 export type SourceKind = "own-bed" | "market" | "box-share" | "foraged" | "gift" | "shop";
+
+export type PricePer = NonNullable<LogLot["price"]>["per"];
+
+/** A pack's label as it is typed; "" for what it does not say. */
+export type LabelDraft = { salt: string; sugars: string; acid: string; allergens: string };
+export const emptyLabel = (): LabelDraft => ({ salt: "", sugars: "", acid: "", allergens: "" });
+
+/** Grams per 100 g, or null when nothing was typed. NaN for what is not a number: the server names the field. */
+const per100 = (text: string): number | null => (text.trim() === "" ? null : Number(text.replace(",", ".")));
+
+/** The label as it travels; null when nothing of it was typed. */
+export function labelOf(draft: LabelDraft): LogLot["label"] {
+  if (Object.values(draft).every((text) => text.trim() === "")) return null;
+  const allergens = draft.allergens
+    .split(/[,;]/)
+    .map((one) => one.trim().toLowerCase())
+    .filter((one) => one !== "");
+  return { saltG: per100(draft.salt), sugarsG: per100(draft.sugars), acidG: per100(draft.acid), allergens };
+}
 
 export type LotDraft = {
   ingredient: string;
@@ -13,8 +32,11 @@ export type LotDraft = {
   sourceNote: string;
   grade: Lot["grade"];
   price: string;
+  pricePer: PricePer;
   since: string;
   bestBefore: string;
+  bedId: string | null;
+  label: LabelDraft;
 };
 
 export const emptyDraft = (sourceKind: SourceKind = "own-bed"): LotDraft => ({
@@ -25,8 +47,11 @@ export const emptyDraft = (sourceKind: SourceKind = "own-bed"): LotDraft => ({
   sourceNote: "",
   grade: "prime",
   price: "",
+  pricePer: "all",
   since: todayIso(),
   bestBefore: "",
+  bedId: null,
+  label: emptyLabel(),
 });
 
 /** The entry being typed; it survives a reload. */
@@ -52,4 +77,11 @@ export const placeNames: readonly { readonly value: Lot["place"]; readonly label
 export const gradeNames: readonly { readonly value: Lot["grade"]; readonly label: string }[] = [
   { value: "prime", label: "Prime" },
   { value: "seconds", label: "Seconds" },
+];
+
+export const pricePerNames: readonly { readonly value: PricePer; readonly label: string }[] = [
+  { value: "all", label: "for all" },
+  { value: "each", label: "each" },
+  { value: "kg", label: "a kg" },
+  { value: "100g", label: "100 g" },
 ];

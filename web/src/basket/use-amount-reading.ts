@@ -6,7 +6,13 @@ import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceFor } from "../app/words.ts";
 
-type Reading = { readonly weight: Weight | undefined; readonly words: string; readonly refused: boolean };
+type Reading = {
+  readonly weight: Weight | undefined;
+  readonly words: string;
+  readonly refused: boolean;
+  /** The amount is in ounces of something pourable, and nobody has said yet which ounces. */
+  readonly asksOunces: boolean;
+};
 
 /** What a typed amount comes to in grams of the chosen ingredient, said as it is typed. */
 export function useAmountReading(
@@ -21,7 +27,7 @@ export function useAmountReading(
     staleTime: 60 * 60 * 1000,
   });
   return computed(() => {
-    const nothing = { weight: undefined, words: "", refused: false };
+    const nothing = { weight: undefined, words: "", refused: false, asksOunces: false };
     if (toValue(text).trim() === "") return nothing;
     const read = parseAmount(toValue(text), session.cup);
     if (!read.ok) return { ...nothing, words: sentenceFor(read.issue), refused: true };
@@ -29,10 +35,15 @@ export function useAmountReading(
     const weight = toGrams(
       read.value.amount,
       { ...facts.value, composition: facts.value.composition ?? undefined },
-      read.value.rest,
+      { rest: read.value.rest, ounces: session.ounces[facts.value.id] },
     );
     return weight.ok
-      ? { weight: weight.value, words: showEstimate(weight.value.grams, session.units), refused: false }
-      : { ...nothing, words: sentenceFor(weight.issue), refused: true };
+      ? { ...nothing, weight: weight.value, words: showEstimate(weight.value.grams, session.display) }
+      : {
+          ...nothing,
+          words: sentenceFor(weight.issue),
+          refused: true,
+          asksOunces: weight.issue.code === "ounce-mass-or-fluid",
+        };
   });
 }

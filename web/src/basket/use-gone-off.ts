@@ -21,7 +21,7 @@ export function useGoneOff(): (lot: Lot) => Promise<void> {
     try {
       const { changedG } = await call("goneOff", { params: { id: lot.id }, body: {} });
       notices.say({
-        text: `${showGrams(-changedG, session.units)} ${lot.name} recorded as spoiled.`,
+        text: `${showGrams(-changedG, session.display)} ${lot.name} recorded as spoiled.`,
         undo: () => putBack(lot, -changedG),
       });
     } catch (error) {

@@ -61,7 +61,7 @@ async function putBy(): Promise<void> {
   const first = made.containers[0];
   const date = first ? `, use by ${showDay(first.useBy)}` : "";
   notices.say({
-    text: `${showGrams(made.outputG, session.units)} ${made.name} put by in ${made.containers.length} × ${first?.containerName ?? "bowl"}${date}.`,
+    text: `${showGrams(made.outputG, session.display)} ${made.name} put by in ${made.containers.length} × ${first?.containerName ?? "bowl"}${date}.`,
   });
   await router.push("/larder");
 }
@@ -91,7 +91,7 @@ async function putBy(): Promise<void> {
         <div class="out">
           <div>
             <p class="soft small">makes</p>
-            <FigureText :text="showEstimate(plan.output, session.units)" />
+            <FigureText :text="showEstimate(plan.output, session.display)" />
           </div>
           <WeightField
             id="weighed"

@@ -42,7 +42,7 @@ function setServings(text: string | undefined): void {
       :aria-pressed="chosenLot === lot.lotId"
       @click="scale = { kind: 'all-of-lot', lotId: lot.lotId }"
     >
-      {{ lot.name }} <span class="figure">{{ showGrams(lot.grams, session.units) }}</span>
+      {{ lot.name }} <span class="figure">{{ showGrams(lot.grams, session.display) }}</span>
     </button>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <p v-else-if="plan" class="soft small workings">{{ plan.workings }}</p>

@@ -53,8 +53,8 @@ const print = (): void => window.print();
       </p>
       <p class="contains">Contains: {{ label.allergens.join(", ") || "none of the named allergens" }}</p>
       <p class="fine">
-        made {{ showDay(label.container.madeOn) }} · {{ showGrams(label.container.startG, session.units) }} ·
-        {{ label.container.place
+        made {{ showDay(label.container.madeOn) }} ·
+        {{ showGrams(label.container.startG, session.display) }} · {{ label.container.place
         }}<template v-if="label.container.thawDays !== null"
           >; thawed in the fridge:
           {{ label.container.thawDays === 0 ? "the same day" : `${label.container.thawDays} days` }}</template

@@ -35,7 +35,7 @@ async function take(container: Container, fate: keyof typeof fateWords): Promise
   try {
     const { withdrawalId, grams } = await call("withdraw", { params: { id: container.id }, body: { fate } });
     notices.say({
-      text: `${showGrams(grams, session.units)} ${container.name} ${fateWords[fate]}.`,
+      text: `${showGrams(grams, session.display)} ${container.name} ${fateWords[fate]}.`,
       undo: () => call("undoWithdrawal", { params: { id: withdrawalId } }),
     });
   } catch (problem) {

@@ -22,7 +22,7 @@ const session = useSession();
     </div>
     <p>
       <span class="figure portions">{{ showPortions(group.portions) }}</span>
-      <span class="soft small">portions · {{ showGrams(group.grams, session.units) }}</span>
+      <span class="soft small">portions · {{ showGrams(group.grams, session.display) }}</span>
     </p>
     <div class="date">
       <p :title="`${group.next.reason} (${group.next.source})`">

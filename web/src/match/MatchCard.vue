@@ -19,7 +19,7 @@ const session = useSession();
   <article class="match card" :class="{ first: rank === 1 }">
     <div class="rescue">
       <p class="rank soft small">{{ rank }}</p>
-      <FigureText :text="showGrams(match.rescuedG, session.units)" :size="rank === 1 ? 'big' : 'middle'" />
+      <FigureText :text="showGrams(match.rescuedG, session.display)" :size="rank === 1 ? 'big' : 'middle'" />
       <p class="soft small">used up</p>
       <div class="bar" aria-hidden="true"><span :style="{ inlineSize: `${share * 100}%` }"></span></div>
     </div>
@@ -28,17 +28,17 @@ const session = useSession();
       <p class="soft">{{ servingWords(match) }} · {{ match.minutes }} min</p>
       <ul class="uses">
         <li v-for="use in match.uses" :key="use.ingredient">
-          <span class="figure">{{ showGrams(use.grams, session.units) }}</span> {{ use.name }}
+          <span class="figure">{{ showGrams(use.grams, session.display) }}</span> {{ use.name }}
           <BandMark :band="useFirstBand(use.daysLeft)" :days-left="use.daysLeft" />
           <span v-if="use.toTrim" class="soft small">to trim</span>
         </li>
       </ul>
       <p v-if="match.missing.length > 0" class="missing">
         Still to get:
-        {{ match.missing.map((m) => `${showGrams(m.grams, session.units)} ${m.name}`).join(", ") }}
+        {{ match.missing.map((m) => `${showGrams(m.grams, session.display)} ${m.name}`).join(", ") }}
       </p>
       <p v-else class="soft small">Nothing to buy; the rest stands on the shelf.</p>
-      <p class="small">{{ limitWords(match.limit, session.units) }}</p>
+      <p class="small">{{ limitWords(match.limit, session.display) }}</p>
       <p v-if="match.allergens.length > 0" class="small">
         <strong>Contains</strong> {{ match.allergens.join(", ") }}
       </p>

@@ -14,7 +14,7 @@ const { data, error, status } = useQuery({ key: ["matches"], query: () => call("
 const best = computed(() => data.value?.matches[0]?.score ?? 1);
 const lead = computed(() =>
   data.value
-    ? `${showGrams(data.value.surplusG, session.units)} usable in ${data.value.lots} lots. Dishes in the order of what they save from spoiling.`
+    ? `${showGrams(data.value.surplusG, session.display)} usable in ${data.value.lots} lots. Dishes in the order of what they save from spoiling.`
     : "",
 );
 </script>

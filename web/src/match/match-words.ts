@@ -1,5 +1,5 @@
 import type { Match, MatchLimit } from "@apron/contract";
-import { showGrams, trimmedDecimals, type DisplaySystem } from "@apron/core/measure";
+import { showGrams, trimmedDecimals, type Display } from "@apron/core/measure";
 
 const batchWords = (batches: number): string =>
   batches === 1 ? "1 batch" : batches === 0.5 ? "half a batch" : `${trimmedDecimals(batches, 2)} batches`;
@@ -11,7 +11,7 @@ export const makeLink = (match: Pick<Match, "recipeId" | "batches">): string =>
   `/cook/${match.recipeId}?batches=${match.batches}`;
 
 /** Why no more than this is proposed. */
-export function limitWords(limit: MatchLimit, units: DisplaySystem): string {
+export function limitWords(limit: MatchLimit, units: Display): string {
   switch (limit.kind) {
     case "stock":
       return `The ${limit.names.join(" and ")} sets the limit: half a batch more needs another ${showGrams(limit.shortG, units)}.`;

@@ -46,7 +46,7 @@ const fillerWords = (filler: { ingredient: string; maxShare: number }): string =
           <tbody>
             <tr v-for="line in recipe.formula.lines" :key="line.id">
               <td class="role">{{ line.role }}</td>
-              <td class="right figure">{{ showGrams(line.grams, session.units) }}</td>
+              <td class="right figure">{{ showGrams(line.grams, session.display) }}</td>
               <td>
                 {{ line.fillers.map(fillerWords).join(" or ")
                 }}<span v-if="line.preparation" class="soft">, {{ line.preparation }}</span>

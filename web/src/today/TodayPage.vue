@@ -40,7 +40,7 @@ const lead = computed(() => {
           <li v-for="lot in today.useFirst" :key="lot.id" :class="lot.freshness.band">
             <RouterLink :to="lot.state === 'raw' ? `/trim/${lot.id}` : `/basket/${lot.id}`">
               <span class="name">{{ lot.name }}</span>
-              <FigureText :text="showGrams(lot.grams, session.units)" />
+              <FigureText :text="showGrams(lot.grams, session.display)" />
               <BandMark :band="lot.freshness.band" :days-left="lot.freshness.daysLeft" />
             </RouterLink>
           </li>
@@ -53,7 +53,7 @@ const lead = computed(() => {
 
       <section v-if="today?.best" class="best card" aria-labelledby="best">
         <div class="rescue">
-          <FigureText :text="showGrams(today.best.rescuedG, session.units)" size="big" />
+          <FigureText :text="showGrams(today.best.rescuedG, session.display)" size="big" />
           <p class="soft small">of the surplus used up</p>
         </div>
         <div>
@@ -62,12 +62,12 @@ const lead = computed(() => {
           <p>
             {{ servingWords(today.best) }} from
             <template v-for="(use, i) in today.best.uses" :key="use.ingredient"
-              >{{ i > 0 ? ", " : "" }}{{ showGrams(use.grams, session.units) }} {{ use.name }}</template
+              >{{ i > 0 ? ", " : "" }}{{ showGrams(use.grams, session.display) }} {{ use.name }}</template
             >.
           </p>
           <p v-if="today.best.missing.length > 0" class="missing">
             Still to get:
-            {{ today.best.missing.map((m) => `${showGrams(m.grams, session.units)} ${m.name}`).join(", ") }}
+            {{ today.best.missing.map((m) => `${showGrams(m.grams, session.display)} ${m.name}`).join(", ") }}
           </p>
         </div>
         <div class="acts">
@@ -82,7 +82,7 @@ const lead = computed(() => {
           <li v-for="g in due" :key="g.key">
             <span class="name">{{ g.next.name }}</span>
             <span class="soft small"
-              >{{ g.count }} × {{ g.next.containerName }}, {{ showGrams(g.grams, session.units) }}</span
+              >{{ g.count }} × {{ g.next.containerName }}, {{ showGrams(g.grams, session.display) }}</span
             >
             <span class="small">use by {{ showDay(g.next.useBy) }}</span>
             <BandMark :band="g.next.band" :days-left="g.next.daysLeft" :cold="g.next.place === 'freezer'" />

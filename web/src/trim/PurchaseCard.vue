@@ -33,8 +33,8 @@ const { data: plan } = useQuery({
     <label for="wanted">To get</label>
     <TextBox id="wanted" v-model="wanted" class="figure" size="small" autocomplete="off" />
     <span v-if="usableG !== undefined && plan">
-      usable, pick <b class="figure">{{ showEstimate(plan.raw, session.units) }}</b> of {{ name }};
-      <b class="figure">{{ showGrams(plan.safeG, session.units) }}</b> is on the safe side.
+      usable, pick <b class="figure">{{ showEstimate(plan.raw, session.display) }}</b> of {{ name }};
+      <b class="figure">{{ showGrams(plan.safeG, session.display) }}</b> is on the safe side.
     </span>
     <span v-else class="soft">usable: type a weight, like 250.</span>
   </p>

@@ -50,7 +50,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
   if (!done) return;
   const learned = done.learned ? " The next estimate has learned from it." : "";
   notices.say({
-    text: `${showGrams(done.usableLot.grams, session.units)} ${done.usableLot.name} ready, use by ${showDay(done.usableLot.freshness.spoilsOn)}.${learned}`,
+    text: `${showGrams(done.usableLot.grams, session.display)} ${done.usableLot.name} ready, use by ${showDay(done.usableLot.freshness.spoilsOn)}.${learned}`,
   });
   emit("recorded");
 }
@@ -69,13 +69,13 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
       <div>
         <h2>{{ options.lot.name }}</h2>
         <p class="soft">
-          {{ showGrams(options.lot.grams, session.units) }} raw · {{ options.lot.grade }} ·
+          {{ showGrams(options.lot.grams, session.display) }} raw · {{ options.lot.grade }} ·
           {{ options.lot.source.note }}
         </p>
       </div>
       <div class="expected">
         <p class="soft small">should leave</p>
-        <FigureText :text="showEstimate(method.usable, session.units)" />
+        <FigureText :text="showEstimate(method.usable, session.display)" />
       </div>
     </header>
 

@@ -35,7 +35,7 @@ const { data: options, error } = useQuery({
         <li v-for="lot in lots" :key="lot.id">
           <RouterLink :to="`/trim/${lot.id}`" :aria-current="lot.id === lotId ? 'true' : undefined">
             <span class="name">{{ lot.name }}</span>
-            <span class="figure">{{ showGrams(lot.grams, session.units) }}</span>
+            <span class="figure">{{ showGrams(lot.grams, session.display) }}</span>
             <BandMark :band="lot.freshness.band" :days-left="lot.freshness.daysLeft" />
           </RouterLink>
         </li>

@@ -1,10 +1,26 @@
 import type { DataSource, EntityManager } from "typeorm";
-import type { FrontDoor, KitchenRecord, MemberRecord, NewMember, NewSession } from "../../kitchen/store.ts";
+import type {
+  FrontDoor,
+  KitchenRecord,
+  MemberRecord,
+  NewMember,
+  NewSession,
+  SessionRecord,
+} from "../../kitchen/store.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
 import { KitchenTable, MemberTable, SessionTable } from "../tables/kitchen.table.ts";
 
 type MemberFound = { id: string; kitchen_id: string; name: string; password_hash: string };
-type SessionFound = { member_id: string; member_name: string; kitchen: KitchenRecord };
+type SessionFound = {
+  member_id: string;
+  member_name: string;
+  kitchen: Omit<KitchenRecord, "catalogueRevision"> & { readonly catalogue_revision: number };
+};
+
+const sessionOf = ({ member_id, member_name, kitchen: row }: SessionFound): SessionRecord => {
+  const { catalogue_revision: catalogueRevision, ...kitchen } = row;
+  return { memberId: member_id, memberName: member_name, kitchen: { ...kitchen, catalogueRevision } };
+};
 
 const memberOf = (row: MemberFound): MemberRecord => ({
   id: row.id,
@@ -38,7 +54,7 @@ export const frontDoorOf = (source: DataSource): FrontDoor => ({
   },
   findSession: async (tokenHash, at) => {
     const [row] = await source.query<SessionFound[]>("select * from find_session($1, $2)", [tokenHash, at]);
-    return row && { memberId: row.member_id, memberName: row.member_name, kitchen: row.kitchen };
+    return row && sessionOf(row);
   },
   openSession: (session, at) => openSession(source, session, at),
   closeSession: (kitchenId, tokenHash) =>
@@ -70,7 +86,11 @@ async function insertKitchen(
   members: readonly NewMember[],
 ): Promise<void> {
   await enterKitchen(em, kitchen.id);
-  await em.insert(KitchenTable, { ...kitchen, revision: String(kitchen.revision) });
+  await em.insert(KitchenTable, {
+    ...kitchen,
+    revision: String(kitchen.revision),
+    catalogueRevision: String(kitchen.catalogueRevision),
+  });
   await em.insert(
     MemberTable,
     members.map((member) => ({ ...member, nameKey: nameKey(member.name) })),

@@ -1,5 +1,6 @@
+import type { WentOff } from "@apron/core/basket";
 import type { EntityManager } from "typeorm";
-import { In, MoreThan } from "typeorm";
+import { In, MoreThan, type FindManyOptions } from "typeorm";
 import type { EntryRecord, LotCounts, LotFilter, LotRecord, LotStore } from "../../basket/store.ts";
 import { EntryTable, LotTable, type EntryRow, type LotRow } from "../tables/lot.table.ts";
 
@@ -11,6 +12,7 @@ const lotOf = ({ kitchenId: _kitchen, createdAt: _created, ingredientId, ...row 
   grade: row.grade as LotRecord["grade"],
   sourceKind: row.sourceKind as LotRecord["sourceKind"],
   place: row.place as LotRecord["place"],
+  condition: row.condition as LotRecord["condition"],
 });
 
 const entryOf = ({ kitchenId: _kitchen, seq: _seq, ...row }: EntryRow): EntryRecord => ({
@@ -19,20 +21,8 @@ const entryOf = ({ kitchenId: _kitchen, seq: _seq, ...row }: EntryRow): EntryRec
 });
 
 export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
-  page: (filter) => page(em, filter),
-  onHand: async () => {
-    const rows = await em.find(LotTable, {
-      where: { balanceG: MoreThan(0) },
-      order: { spoilsOn: "ASC", id: "ASC" },
-    });
-    return rows.map(lotOf);
-  },
-  get: async (id) => {
-    const row = await em.findOneBy(LotTable, { id });
-    return row ? lotOf(row) : undefined;
-  },
-  getMany: async (ids) => (await em.findBy(LotTable, { id: In([...ids]) })).map(lotOf),
-  entries: (lotId) => entriesWithNames(em, lotId),
+  ...lists(em),
+  ...ledger(em),
   counts: (nowUntil) => counts(em, nowUntil),
   usualIngredients: (limit) => usualIngredients(em, limit),
   add: async (lots, createdAt) => {
@@ -44,6 +34,9 @@ export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
     }));
     await em.insert(LotTable, rows);
   },
+  change: async (id, to) => {
+    await em.update(LotTable, { id }, to);
+  },
   append: async (entries) => {
     await em.insert(
       EntryTable,
@@ -51,6 +44,34 @@ export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
     );
   },
 });
+
+type Lists = "page" | "onHand" | "get" | "getMany" | "childrenOf" | "ofIntake" | "onHandOf" | "all";
+
+function lists(em: EntityManager): Pick<LotStore, Lists> {
+  const found = async (options: FindManyOptions<LotRow>): Promise<LotRecord[]> =>
+    (await em.find(LotTable, options)).map(lotOf);
+  return {
+    page: (filter) => page(em, filter),
+    onHand: () => found({ where: { balanceG: MoreThan(0) }, order: { spoilsOn: "ASC", id: "ASC" } }),
+    get: async (id) => (await found({ where: { id } }))[0],
+    getMany: (ids) => found({ where: { id: In([...ids]) } }),
+    childrenOf: (parentLotId) => found({ where: { parentLotId } }),
+    ofIntake: (intakeId) => found({ where: { intakeId } }),
+    onHandOf: (ingredientId) => found({ where: { ingredientId, balanceG: MoreThan(0) } }),
+    all: (limit) => found({ order: { createdAt: "DESC", id: "ASC" }, take: limit }),
+  };
+}
+
+function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "wentOff"> {
+  return {
+    entries: (lotId) => entriesWithNames(em, lotId),
+    entry: async (id) => {
+      const row = await em.findOneBy(EntryTable, { id });
+      return row ? { ...entryOf(row), undone: await em.existsBy(EntryTable, { undoes: id }) } : undefined;
+    },
+    wentOff: () => wentOff(em),
+  };
+}
 
 async function page(em: EntityManager, filter: LotFilter): Promise<LotRecord[]> {
   const query = em
@@ -60,6 +81,8 @@ async function page(em: EntityManager, filter: LotFilter): Promise<LotRecord[]> 
     .addOrderBy("lot.id")
     .limit(filter.limit);
   if (filter.state) query.andWhere("lot.state = :state", { state: filter.state });
+  if (filter.place) query.andWhere("lot.place = :place", { place: filter.place });
+  if (filter.source) query.andWhere("lot.source_kind = :source", { source: filter.source });
   if (filter.ingredients) query.andWhere("lot.ingredient_id = any(:ids)", { ids: filter.ingredients });
   if (filter.after) query.andWhere("(lot.spoils_on, lot.id) > (:spoilsOn, :id)", filter.after);
   return (await query.getMany()).map(lotOf);
@@ -73,6 +96,17 @@ async function entriesWithNames(
   const names = await em.query<{ id: string; name: string }[]>("select id, name from member");
   const nameOf = new Map(names.map((m) => [m.id, m.name]));
   return rows.map((row) => ({ ...entryOf(row), by: nameOf.get(row.memberId) ?? "" }));
+}
+
+/** Days from coming in to going off, of whole lots that stood where they came in and were not taken back. */
+async function wentOff(em: EntityManager): Promise<WentOff[]> {
+  return em.query<WentOff[]>(
+    `select l.ingredient_id as ingredient, l.place, (e.at::date - l.since)::int as days
+     from entry e join lot l on l.id = e.lot_id
+     where e.kind = 'spoiled' and l.state = 'raw' and l.moved is null and l.place <> 'freezer'
+       and not exists (select from entry u where u.undoes = e.id)
+     order by e.seq`,
+  );
 }
 
 async function counts(em: EntityManager, nowUntil: string): Promise<LotCounts> {

@@ -3,7 +3,10 @@ import type { ScaleStore } from "../../devices/store.ts";
 import { ScaleTable } from "../tables/kitchen.table.ts";
 
 export const scaleStoreOf = (em: EntityManager, kitchenId: string): ScaleStore => ({
-  get: async () => (await em.findOneBy(ScaleTable, { kitchenId })) ?? undefined,
+  get: async () => {
+    const row = await em.findOneBy(ScaleTable, { kitchenId });
+    return row ? { ...row, unit: row.unit === "oz" ? "oz" : "g" } : undefined;
+  },
   put: async (scale) => {
     await em.upsert(ScaleTable, { ...scale, kitchenId }, ["kitchenId"]);
   },

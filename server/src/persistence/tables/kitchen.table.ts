@@ -12,6 +12,8 @@ export type KitchenRow = {
   demo: boolean;
   revision: string;
   settings: KitchenSettings;
+  locale: string;
+  catalogueRevision: string;
 };
 
 export const KitchenTable = new EntitySchema<KitchenRow>({
@@ -26,6 +28,8 @@ export const KitchenTable = new EntitySchema<KitchenRow>({
     demo: { type: "boolean" },
     revision: { type: "bigint", default: "0" },
     settings: { type: "jsonb" },
+    locale: { type: "text", default: "en-GB" },
+    catalogueRevision: named("catalogue_revision", { type: "bigint", default: "0" }),
   },
 });
 
@@ -82,7 +86,17 @@ export const ServedRequestTable = new EntitySchema<ServedRequestRow>({
   },
 });
 
-export type ScaleRow = { kitchenId: string; pileG: number; tareG: number; wasG: number; changedAt: Date };
+export type ScaleRow = {
+  kitchenId: string;
+  pileG: number;
+  tareG: number;
+  wasG: number;
+  changedAt: Date;
+  unit: string;
+  heldG: number | null;
+  plugged: boolean;
+  usedAt: Date;
+};
 
 export const ScaleTable = new EntitySchema<ScaleRow>({
   name: "scale",
@@ -92,5 +106,9 @@ export const ScaleTable = new EntitySchema<ScaleRow>({
     tareG: named("tare_g", grams),
     wasG: named("was_g", grams),
     changedAt: named("changed_at", instant),
+    unit: { type: "text", default: "g" },
+    heldG: named("held_g", optional(grams)),
+    plugged: { type: "boolean", default: true },
+    usedAt: named("used_at", instant),
   },
 });

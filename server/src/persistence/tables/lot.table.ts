@@ -1,4 +1,6 @@
+import type { MovedClock } from "@apron/core/basket";
 import { EntitySchema, type EntitySchemaColumnOptions } from "typeorm";
+import type { PackLabel } from "../../basket/store.ts";
 import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
 
 /** The order things were written down in; two of them may share an instant. */
@@ -30,6 +32,12 @@ export type LotRow = {
   parentLotId: string | null;
   note: string;
   createdAt: Date;
+  condition: string | null;
+  intakeId: string | null;
+  bedId: string | null;
+  label: PackLabel | null;
+  moved: MovedClock | null;
+  refreshed: number;
 };
 
 export const LotTable = new EntitySchema<LotRow>({
@@ -55,6 +63,12 @@ export const LotTable = new EntitySchema<LotRow>({
     parentLotId: named("parent_lot_id", optional(uuid)),
     note: text,
     createdAt: named("created_at", instant),
+    condition: optional(text),
+    intakeId: named("intake_id", optional(uuid)),
+    bedId: named("bed_id", optional(uuid)),
+    label: optional({ type: "jsonb" }),
+    moved: optional({ type: "jsonb" }),
+    refreshed: { type: "integer", default: 0 },
   },
   checks: [
     { name: "lot_balance_not_negative", expression: "balance_g >= 0" },
@@ -63,6 +77,15 @@ export const LotTable = new EntitySchema<LotRow>({
   indices: [
     { name: "lot_use_first", columns: ["kitchenId", "spoilsOn", "id"], where: "balance_g > 0" },
     { name: "lot_recent", columns: ["kitchenId", "createdAt"] },
+    {
+      name: "lot_by_ingredient",
+      columns: ["kitchenId", "ingredientId", "spoilsOn", "id"],
+      where: "balance_g > 0",
+    },
+    { name: "lot_by_state", columns: ["kitchenId", "state", "spoilsOn", "id"], where: "balance_g > 0" },
+    { name: "lot_of_intake", columns: ["intakeId"], where: "intake_id is not null" },
+    { name: "lot_of_parent", columns: ["parentLotId"], where: "parent_lot_id is not null" },
+    { name: "lot_of_bed", columns: ["bedId", "since"], where: "bed_id is not null" },
   ],
 });
 
@@ -78,6 +101,7 @@ export type EntryRow = {
   reason: string;
   batchId: string | null;
   trimId: string | null;
+  undoes: string | null;
 };
 
 export const EntryTable = new EntitySchema<EntryRow>({
@@ -94,9 +118,14 @@ export const EntryTable = new EntitySchema<EntryRow>({
     reason: text,
     batchId: named("batch_id", optional(uuid)),
     trimId: named("trim_id", optional(uuid)),
+    undoes: optional(uuid),
   },
+  uniques: [{ name: "entry_undone_once", columns: ["undoes"] }],
   checks: [{ name: "entry_grams_signed_only_when_corrected", expression: "grams > 0 or kind = 'corrected'" }],
-  indices: [{ name: "entry_of_lot", columns: ["lotId", "seq"] }],
+  indices: [
+    { name: "entry_of_lot", columns: ["lotId", "seq"] },
+    { name: "entry_gone_off", columns: ["kitchenId", "at"], where: "kind = 'spoiled'" },
+  ],
 });
 
 export type TrimRow = {
@@ -115,6 +144,7 @@ export type TrimRow = {
   usableLotId: string;
   at: Date;
   memberId: string;
+  juices: string | null;
 };
 
 export const TrimTable = new EntitySchema<TrimRow>({
@@ -135,6 +165,7 @@ export const TrimTable = new EntitySchema<TrimRow>({
     usableLotId: named("usable_lot_id", uuid),
     at: instant,
     memberId: named("member_id", uuid),
+    juices: optional(text),
   },
   checks: [
     { name: "trim_closes_to_the_gram", expression: "raw_g = usable_g + parts_g + loss_g" },
@@ -166,4 +197,28 @@ export const TrimPartTable = new EntitySchema<TrimPartRow>({
     fate: text,
     lotId: named("lot_id", optional(uuid)),
   },
+});
+
+export type TrimWithdrawalRow = {
+  id: string;
+  kitchenId: string;
+  trimId: string;
+  reason: string;
+  gramsBack: boolean;
+  at: Date;
+  memberId: string;
+};
+
+export const TrimWithdrawalTable = new EntitySchema<TrimWithdrawalRow>({
+  name: "trim_withdrawal",
+  columns: {
+    id: key(uuid),
+    kitchenId: named("kitchen_id", uuid),
+    trimId: named("trim_id", uuid),
+    reason: text,
+    gramsBack: named("grams_back", { type: "boolean" }),
+    at: instant,
+    memberId: named("member_id", uuid),
+  },
+  uniques: [{ name: "trim_withdrawn_once", columns: ["trimId"] }],
 });

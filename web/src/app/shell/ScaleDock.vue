@@ -4,10 +4,8 @@ import Button from "primevue/button";
 import { computed, ref } from "vue";
 import { showGrams } from "@apron/core/measure";
 import { useScale } from "../scale.ts";
-import { useSession } from "../session.ts";
 
 const scale = useScale();
-const session = useSession();
 const open = ref(false);
 const typed = ref("");
 const piles = [120, 430, 790, 1240];
@@ -15,15 +13,20 @@ const piles = [120, 430, 790, 1240];
 const display = computed(() => {
   const now = scale.reading;
   if (!scale.connected || !now) return "– – –";
-  return now.overload ? "too heavy" : showGrams(now.grams, session.units);
+  if (now.off) return "off";
+  return now.overload ? "too heavy" : now.shown;
 });
 const state = computed(() => {
   const now = scale.reading;
-  if (!scale.connected || !now) return "not connected";
-  if (now.overload) return `over ${showGrams(now.capacityG)}`;
+  if (!now) return "not connected";
+  if (!now.plugged) return "unplugged: type weights instead";
+  if (!scale.connected) return "not connected";
+  if (now.off) return "asleep: press Wake";
+  if (now.overload) return `over ${showGrams(now.capacityG)}: take some off`;
+  if (now.held) return "held";
   return now.stable ? "steady" : "settling…";
 });
-const canSend = computed(() => scale.connected && scale.reading?.stable === true && scale.reading.grams > 0);
+const canSend = computed(() => scale.steady() !== undefined);
 
 function pileTyped(): void {
   const grams = Number(typed.value.replace(",", "."));
@@ -40,9 +43,16 @@ function pileTyped(): void {
     </div>
     <div class="keys">
       <Button label="Send" size="small" :disabled="!canSend" title="W sends it too" @click="scale.send()" />
-      <Button label="Tare" size="small" severity="secondary" @click="scale.tare()" />
       <Button
-        :label="open ? 'Done' : 'Pile'"
+        v-if="scale.reading?.off"
+        label="Wake"
+        size="small"
+        severity="secondary"
+        @click="scale.press('wake')"
+      />
+      <Button v-else label="Tare" size="small" severity="secondary" @click="scale.press('tare')" />
+      <Button
+        :label="open ? 'Done' : 'Panel'"
         size="small"
         severity="secondary"
         :aria-expanded="open"
@@ -58,6 +68,15 @@ function pileTyped(): void {
         <input id="pile-grams" v-model="typed" inputmode="decimal" placeholder="grams" />
         <button type="submit">put on</button>
       </form>
+      <button type="button" :aria-pressed="scale.reading?.held ?? false" @click="scale.press('hold')">
+        hold
+      </button>
+      <button type="button" @click="scale.press('unit')">
+        {{ scale.reading?.unit === "oz" ? "to grams" : "to ounces" }}
+      </button>
+      <button type="button" @click="scale.press(scale.reading?.plugged === false ? 'plug' : 'unplug')">
+        {{ scale.reading?.plugged === false ? "plug in" : "unplug" }}
+      </button>
     </div>
   </section>
 </template>
@@ -125,6 +144,10 @@ function pileTyped(): void {
   background: var(--p-aubergine-700);
   border: 1px solid var(--bench-line);
   border-radius: var(--p-border-radius-sm);
+}
+
+.piles button[aria-pressed="true"] {
+  border-color: var(--p-brass-300);
 }
 
 .piles input {

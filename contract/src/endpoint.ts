@@ -1,0 +1,15 @@
+import type { z } from "zod";
+
+/** What one route takes and gives. `open` routes need no session; `writes` routes need an idempotency key. */
+export type Endpoint = {
+  readonly summary: string;
+  readonly params?: z.ZodObject;
+  readonly query?: z.ZodObject;
+  readonly body?: z.ZodObject;
+  readonly reply: z.ZodType;
+  readonly status: 200 | 201;
+  readonly open?: true;
+  readonly writes?: true;
+  /** What the reply is written in, where that is not JSON. */
+  readonly media?: "text/csv" | "text/event-stream";
+};

@@ -1,0 +1,100 @@
+import { nameOf } from "@apron/core/catalogue";
+import { lotColumnsOut, readLotsCsv, writeCsv, type LotDraft, type RowFault } from "@apron/core/exchange";
+import { accept, trimmedDecimals } from "@apron/core/measure";
+import { refuseWith } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
+import { freshnessOf, nameFor } from "./present-lot.ts";
+import type { LotRecord } from "./store.ts";
+
+/** Logs lots from a CSV file. Wrong rows are reported by line, column and reason; the rest go in together. */
+export const importLots: UseCase<"importLots"> = async ({ body }, kit) => {
+  const { cup, settings } = kit.asker.kitchen;
+  const file = readLotsCsv(body.csv, {
+    catalogue: kit.catalogue,
+    cup,
+    ounces: settings.ounces ?? {},
+    today: kit.today,
+  });
+  if (!file.ok) return refuseWith(file.issue, "csv");
+  const faults: RowFault[] = [...file.value.faults];
+  const rows: { line: number; lot: LotDraft; arrival: Arrival }[] = [];
+  for (const { line, lot } of file.value.rows) {
+    const arrived = await arrivalOf(arriving(lot, kit), kit, body.id);
+    if (arrived.ok) rows.push({ line, lot, arrival: arrived.value });
+    else faults.push(faultOf(line, lot, arrived.issue));
+  }
+  if (!body.dryRun && rows.length > 0)
+    await bringIn(
+      rows.map((r) => r.arrival),
+      kit,
+    );
+  return accept({
+    id: body.id,
+    accepted: rows.length,
+    rows: rows.map(({ line, lot, arrival }) => ({
+      line,
+      name: nameFor(kit, lot.ingredient),
+      amount: lot.amount,
+      lotId: body.dryRun ? null : arrival.lot.id,
+    })),
+    faults: [...faults].sort((a, b) => a.line - b.line),
+  });
+};
+
+const arriving = (lot: LotDraft, kit: Kit) => ({
+  ...lot,
+  source: { kind: lot.source.kind, note: lot.source.note },
+  id: kit.newId(),
+  note: "",
+  bedId: null,
+  priceMinor: null,
+  label: null,
+});
+
+const columnOf: Readonly<Record<string, string>> = {
+  since: "came_in",
+  price: "price",
+  "source.kind": "source",
+};
+
+function faultOf(
+  line: number,
+  lot: LotDraft,
+  issue: { readonly code: string; readonly field?: string | undefined; readonly measurements?: object },
+): RowFault {
+  const column = columnOf[issue.field ?? ""] ?? issue.field ?? "item";
+  return { line, column, text: lot.amount, issue: { code: issue.code, ...issue.measurements } };
+}
+
+const mostExported = 50_000;
+
+/** Every lot as RFC 4180 text: the columns a file is read with, and what is on hand of each. */
+export const exportLots: UseCase<"exportLots"> = async (_input, kit) => {
+  const lots = await kit.stores.lots.all(mostExported);
+  return accept(
+    writeCsv(
+      lotColumnsOut,
+      lots.map((lot) => rowOf(lot, kit)),
+    ),
+  );
+};
+
+function rowOf(lot: LotRecord, kit: Kit): Record<string, string | number> {
+  const facts = kit.catalogue.ingredients.get(lot.ingredient);
+  return {
+    item: facts ? nameOf(facts, kit.asker.kitchen.dialect) : lot.ingredient,
+    amount: `${trimmedDecimals(lot.receivedG, 3)} g`,
+    came_in: lot.since,
+    source: lot.sourceKind,
+    note: lot.sourceNote,
+    place: lot.place,
+    grade: lot.grade,
+    price: lot.priceMinor === null ? "" : (lot.priceMinor / 100).toFixed(2),
+    price_per: lot.priceMinor === null ? "" : "all",
+    best_before: lot.method === null ? (lot.bestBefore ?? "") : "",
+    state: lot.state,
+    on_hand_g: lot.balanceG,
+    use_by: freshnessOf(lot, kit).spoilsOn,
+  };
+}

@@ -1,0 +1,100 @@
+import type { InputOf } from "@apron/contract";
+import { sharePrice, usualPlace } from "@apron/core/basket";
+import { lineReader, readLine, type LineReading } from "@apron/core/catalogue";
+import { accept, refuse } from "@apron/core/measure";
+import type { Answer, Refusal } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
+import { presentLot } from "./present-lot.ts";
+
+type Intake = InputOf<"logIntake">["body"];
+type IntakeLine = Intake["lines"][number];
+
+/** How this kitchen reads lines. */
+export const readerOf = (kit: Pick<Kit, "catalogue" | "asker">) =>
+  lineReader(kit.catalogue, {
+    cup: kit.asker.kitchen.cup,
+    ounces: kit.asker.kitchen.settings.ounces ?? {},
+  });
+
+/**
+ * Logs several things at once, all or none: a box share typed line by line. A line that is not clear is refused at
+ * its field, with what must be asked; the price of the whole is shared over the lines by weight.
+ */
+export const logIntake: UseCase<"logIntake"> = async ({ body }, kit) => {
+  const arrivals: Arrival[] = [];
+  for (const [index, line] of body.lines.entries()) {
+    const arrived = await lineArrives(line, body, kit);
+    if (!arrived.ok) return refuse(atLine(arrived.issue, index));
+    arrivals.push(arrived.value);
+  }
+  const priced = withShares(arrivals, body.priceMinor);
+  await bringIn(priced, kit);
+  return accept({
+    id: body.id,
+    lots: priced.map(({ lot }) => presentLot({ ...lot, balanceG: lot.receivedG }, kit)),
+  });
+};
+
+const atLine = (issue: Refusal, index: number): Refusal => ({
+  ...issue,
+  field: `lines.${index}.${issue.field ?? "text"}`,
+  measurements: { ...issue.measurements, line: index + 1 },
+});
+
+const withShares = (arrivals: readonly Arrival[], priceMinor: number | null): Arrival[] => {
+  if (priceMinor === null) return [...arrivals];
+  const shares = sharePrice(
+    priceMinor,
+    arrivals.map((a) => a.lot.receivedG),
+  );
+  return arrivals.map((a, i) => ({ ...a, lot: { ...a.lot, priceMinor: shares[i] ?? null } }));
+};
+
+async function lineArrives(line: IntakeLine, body: Intake, kit: Kit): Promise<Answer<Arrival>> {
+  const told = line.ingredient !== null && line.amount !== null;
+  const read = told ? undefined : readLine(line.text, readerOf(kit));
+  const asked = read && questionIn(read, line);
+  if (asked) return asked;
+  const ingredient = line.ingredient ?? (read?.ingredient.kind === "one" ? read.ingredient.id : "");
+  const facts = kit.catalogue.ingredients.get(ingredient);
+  const arriving = {
+    id: line.id,
+    ingredient,
+    amount: line.amount ?? amountIn(read),
+    place: line.place ?? (facts ? usualPlace(facts) : "fridge"),
+    since: body.since,
+    source: { kind: body.source.kind, note: body.source.note },
+    grade: line.grade,
+    bestBefore: line.bestBefore,
+    note: "",
+    bedId: null,
+    priceMinor: null,
+    price: null,
+    label: null,
+  };
+  const arrived = await arrivalOf(arriving, kit, body.id);
+  return arrived.ok && read ? accept(asRead(arrived.value, read)) : arrived;
+}
+
+/** What stands in the way of a line: its own first question, or that it says no amount. */
+function questionIn(read: LineReading, line: IntakeLine): Answer<never> | undefined {
+  const open = read.questions.find((q) => !(line.ingredient !== null && q.code.startsWith("ingredient-")));
+  if (open) {
+    const { code, ...measurements } = open;
+    return refuse({ status: 422, code, field: "text", measurements });
+  }
+  return read.grams === null && line.amount === null
+    ? refuse({ status: 422, code: "amount-empty", field: "text" })
+    : undefined;
+}
+
+/** The line's own weight as an amount: it was already read with its measure and preparation. */
+const amountIn = (read: LineReading | undefined): string => (read?.grams ? `${read.grams.value} g` : "");
+
+/** A line's weight keeps the range and the workings it was read with. */
+function asRead({ lot, workings }: Arrival, read: LineReading): Arrival {
+  if (!read.grams || read.weighed) return { lot, workings };
+  const { low, high } = read.grams;
+  return { lot: { ...lot, estimateLow: low, estimateHigh: high }, workings: read.workings };
+}

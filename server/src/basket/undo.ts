@@ -1,0 +1,73 @@
+import { effectOnStock, wayBack } from "@apron/core/basket";
+import { accept, toMilligram } from "@apron/core/measure";
+import { conflict, notFound, type Answer } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import { entryOf } from "./entry-of.ts";
+import { seenGoingOff } from "./keeping.ts";
+import { presentLot } from "./present-lot.ts";
+import type { EntryRecord, LotRecord } from "./store.ts";
+
+/** Nothing was taken from it since it was made. */
+const untouched = (lot: LotRecord): boolean => lot.balanceG === lot.receivedG;
+
+/** Takes a movement back: the grams return by a correction that names what it undoes; nothing is deleted. */
+export const undoEntry: UseCase<"undoEntry"> = async ({ params }, kit) => {
+  const entry = await kit.stores.lots.entry(params.id);
+  const lot = entry && (await kit.stores.lots.get(entry.lotId));
+  if (!entry || !lot) return notFound("entry-unknown");
+  if (entry.undone || entry.undoes !== null) return conflict("already-undone");
+  const way = wayBack(entry.kind);
+  if (way === "none") return conflict("no-way-back");
+  const parts = way === "with-parts" ? await takeInParts(entry, kit) : accept([]);
+  if (!parts.ok) return parts;
+  const backG = -effectOnStock(entry);
+  if (lot.balanceG + backG < 0) return conflict("used-since");
+  await kit.stores.lots.append([
+    entryOf(kit, lot.id, {
+      kind: "corrected",
+      grams: backG,
+      reason: `undone: ${entry.kind}`,
+      undoes: entry.id,
+    }),
+    ...parts.value,
+  ]);
+  if (entry.kind === "spoiled") await seenGoingOff(lot, kit);
+  return accept({
+    lot: presentLot({ ...lot, balanceG: toMilligram(lot.balanceG + backG) }, kit),
+    changedG: backG,
+  });
+};
+
+/** The entries that empty the lots a split or a freezing made, while nothing was taken from them. */
+async function takeInParts(entry: EntryRecord, kit: Kit): Promise<Answer<EntryRecord[]>> {
+  const parts: LotRecord[] = [];
+  for (const child of await kit.stores.lots.childrenOf(entry.lotId)) {
+    const [first] = await kit.stores.lots.entries(child.id);
+    if (first?.kind === "split-from" && first.at.getTime() === entry.at.getTime()) parts.push(child);
+  }
+  if (parts.length === 0 || !parts.every(untouched)) return conflict("used-since");
+  return accept(
+    parts.map((part) =>
+      entryOf(kit, part.id, { kind: "corrected", grams: -part.receivedG, reason: `undone: ${entry.kind}` }),
+    ),
+  );
+}
+
+/** Takes a whole intake back, all or none: only while nothing of it was used. */
+export const undoIntake: UseCase<"undoIntake"> = async ({ params }, kit) => {
+  const lots = await kit.stores.lots.ofIntake(params.id);
+  const whole = lots.filter((lot) => lot.parentLotId === null);
+  if (whole.length === 0) return notFound("intake-unknown");
+  if (whole.every((lot) => lot.balanceG === 0)) return conflict("already-undone");
+  if (lots.length > whole.length || !whole.every(untouched)) return conflict("used-since");
+  const entries: EntryRecord[] = [];
+  for (const lot of whole) {
+    const [received] = await kit.stores.lots.entries(lot.id);
+    const undoes = received?.id ?? null;
+    entries.push(
+      entryOf(kit, lot.id, { kind: "corrected", grams: -lot.balanceG, reason: "intake undone", undoes }),
+    );
+  }
+  await kit.stores.lots.append(entries);
+  return accept({ lots: whole.length, grams: toMilligram(whole.reduce((g, lot) => g + lot.balanceG, 0)) });
+};

@@ -1,0 +1,19 @@
+import { toGrams, type IngredientFacts, type Weight } from "@apron/core/catalogue";
+import { parseAmount } from "@apron/core/measure";
+import { refuseWith, type Answer } from "../http/refusal.ts";
+import type { Kit } from "../kit.ts";
+
+/** An amount in grams, with how many bunches, heads or items were counted, where any were. */
+export type Weighed = Weight & { readonly count: number | null };
+
+/** Reads an amount as a cook says it into grams of this ingredient. */
+export function weigh(text: string, facts: IngredientFacts, kit: Pick<Kit, "asker">): Answer<Weighed> {
+  const { cup, settings } = kit.asker.kitchen;
+  const read = parseAmount(text, cup);
+  if (!read.ok) return refuseWith(read.issue, "amount");
+  const { amount, rest } = read.value;
+  const weight = toGrams(amount, facts, { rest, ounces: settings.ounces?.[facts.id] });
+  if (!weight.ok) return refuseWith(weight.issue, "amount");
+  const count = amount.kind === "count" ? (amount.low + amount.high) / 2 : null;
+  return { ok: true, value: { ...weight.value, count } };
+}

@@ -1,0 +1,61 @@
+import type { IngredientDetail, IngredientFacts as Sent, IngredientSummary } from "@apron/contract";
+import { comesReady, mayBeForaged, usualPlace } from "@apron/core/basket";
+import { provenance, type Catalogue, type IngredientFacts } from "@apron/core/catalogue";
+import type { OwnFigure } from "@apron/core/catalogue";
+
+export const summaryOf = (facts: IngredientFacts): IngredientSummary => ({
+  id: facts.id,
+  us: facts.us,
+  uk: facts.uk,
+  other: facts.other,
+  category: facts.category,
+  raw: facts.raw,
+  rawNote: facts.rawNote,
+  bestPlace: usualPlace(facts),
+  needsTrimming: !comesReady(facts),
+  mayBeForaged: mayBeForaged(facts),
+});
+
+/** Everything known of an ingredient, each figure with its source and confidence. */
+export const factsSent = (facts: IngredientFacts): Sent => ({
+  ...summaryOf(facts),
+  strength: facts.strength,
+  allergens: facts.allergens,
+  diet: facts.diet,
+  tcsWhen: facts.tcsWhen,
+  group: facts.group,
+  notes: facts.notes,
+  measures: facts.measures,
+  trims: facts.trims,
+  changes: facts.changes,
+  composition: facts.composition ?? null,
+  season: facts.season ?? null,
+  source: facts.source,
+  confidence: facts.confidence,
+  basis: facts.basis,
+});
+
+/** An ingredient as this kitchen sees it, with its own figures apart and the handbook's still to be seen. */
+export function detailOf(
+  facts: IngredientFacts,
+  from: { readonly reference: Catalogue; readonly figures: readonly OwnFigure[] },
+): IngredientDetail {
+  const book = from.reference.ingredients.get(facts.id);
+  const caution = from.reference.cautions.get(facts.id);
+  return {
+    ...factsSent(facts),
+    storage: facts.season?.advice ?? null,
+    cautions: caution
+      ? [{ severity: caution.severity, text: caution.text, source: provenance(caution) }]
+      : [],
+    own: from.figures.filter((f) => f.ingredient === facts.id),
+    handbook: book
+      ? {
+          measures: book.measures,
+          trims: book.trims,
+          composition: book.composition ?? null,
+          daysWhole: book.season?.daysWhole ?? null,
+        }
+      : null,
+  };
+}

@@ -1,0 +1,44 @@
+import { accept, toMilligram } from "@apron/core/measure";
+import { entryOf } from "../basket/entry-of.ts";
+import { presentLot } from "../basket/present-lot.ts";
+import type { LotRecord } from "../basket/store.ts";
+import { conflict, notFound } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import type { TrimRecord } from "./store.ts";
+
+/**
+ * Withdraws a weighing: it no longer counts, and stays on record with who withdrew it and why. While nothing of
+ * what it gave was used, the grams go back to the raw lot as well.
+ */
+export const withdrawTrim: UseCase<"withdrawTrim"> = async ({ params, body }, kit) => {
+  const trim = await kit.stores.trims.get(params.id);
+  if (!trim) return notFound("trim-unknown");
+  if (trim.withdrawn) return conflict("already-undone");
+  const lot = await kit.stores.lots.get(trim.lotId);
+  if (!lot) return notFound("lot-unknown");
+  const given = await lotsOf(trim, kit);
+  const gramsBack = given.every((one) => one.balanceG === one.receivedG);
+  await kit.stores.trims.withdraw({
+    id: kit.newId(),
+    trimId: trim.id,
+    reason: body.reason,
+    gramsBack,
+    at: kit.now,
+    memberId: kit.asker.memberId,
+  });
+  const reason = `weighing withdrawn: ${body.reason}`;
+  if (gramsBack)
+    await kit.stores.lots.append([
+      entryOf(kit, lot.id, { kind: "corrected", grams: trim.rawG, reason, trimId: trim.id }),
+      ...given.map((one) =>
+        entryOf(kit, one.id, { kind: "corrected", grams: -one.balanceG, reason, trimId: trim.id }),
+      ),
+    ]);
+  const balanceG = toMilligram(lot.balanceG + (gramsBack ? trim.rawG : 0));
+  return accept({ id: trim.id, gramsBack, lot: presentLot({ ...lot, balanceG }, kit) });
+};
+
+async function lotsOf(trim: TrimRecord, kit: Kit): Promise<LotRecord[]> {
+  const parts = await kit.stores.trims.partsOf(trim.id);
+  return kit.stores.lots.getMany([trim.usableLotId, ...parts.flatMap((p) => p.lotId ?? [])]);
+}

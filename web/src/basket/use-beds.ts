@@ -1,0 +1,5 @@
+import { useQuery } from "@pinia/colada";
+import { call } from "../app/api.ts";
+
+/** The kitchen's named beds and what each gives next. */
+export const useBeds = () => useQuery({ key: ["beds"], query: () => call("listBeds", {}) });

@@ -1,0 +1,22 @@
+<script setup lang="ts" generic="Value extends string | null">
+import Select from "primevue/select";
+
+/** A choice of a few, under a label that stands elsewhere. */
+defineProps<{
+  id: string;
+  name: string;
+  choices: readonly { readonly value: Value; readonly label: string }[];
+}>();
+const chosen = defineModel<Value>({ required: true });
+</script>
+
+<template>
+  <Select
+    v-model="chosen"
+    :label-id="id"
+    :options="[...choices]"
+    option-label="label"
+    option-value="value"
+    :aria-label="name"
+  />
+</template>
