@@ -4,14 +4,18 @@ import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import TextBox from "../ui/TextBox.vue";
 import Select from "primevue/select";
-import { refDebounced } from "@vueuse/core";
+import { refDebounced, useStorage } from "@vueuse/core";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useToday } from "../app/queries.ts";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
+import BedList from "./BedList.vue";
+import IntakeForm from "./IntakeForm.vue";
 import LogLotForm from "./LogLotForm.vue";
+import LotsFileForm from "./LotsFileForm.vue";
 import LotRow from "./LotRow.vue";
 import { useGoneOff } from "./use-gone-off.ts";
 
@@ -27,6 +31,17 @@ const states = [
   { value: "opened", label: "Opened" },
 ] as const;
 const state = ref<(typeof states)[number]["value"]>("all");
+const ways = [
+  { value: "one", label: "One thing" },
+  { value: "several", label: "Several" },
+  { value: "file", label: "File" },
+] as const;
+const way = useStorage<(typeof ways)[number]["value"]>("apron:basket-way", "one");
+const views = [
+  { value: "lots", label: "On hand" },
+  { value: "beds", label: "Beds" },
+] as const;
+const view = ref<(typeof views)[number]["value"]>("lots");
 const pageSize = 50;
 const shown = ref(pageSize);
 watch([searched, state], () => (shown.value = pageSize));
@@ -50,11 +65,19 @@ const goneOff = useGoneOff();
 <template>
   <PageHead title="Basket" lead="What came in, and what to use first." />
   <div class="columns">
-    <section class="card" aria-label="Log what came in">
-      <LogLotForm :usual="today?.usual ?? []" details-open />
+    <section class="card log" aria-label="Log what came in">
+      <ChoiceButtons v-model="way" label="How to log" :choices="ways" />
+      <LogLotForm v-if="way === 'one'" :usual="today?.usual ?? []" details-open />
+      <IntakeForm v-else-if="way === 'several'" :usual="today?.usual ?? []" />
+      <LotsFileForm v-else />
     </section>
-    <section aria-label="Lots on hand">
+    <section v-if="view === 'beds'" aria-label="Beds">
+      <ChoiceButtons v-model="view" label="What to look at" :choices="views" class="views" />
+      <BedList />
+    </section>
+    <section v-else aria-label="Lots on hand">
       <div class="filters">
+        <ChoiceButtons v-model="view" label="What to look at" :choices="views" class="views" />
         <TextBox v-model="text" placeholder="Find by any name" aria-label="Find a lot by any name" />
         <Select
           v-model="state"
@@ -96,9 +119,19 @@ const goneOff = useGoneOff();
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: 21rem minmax(0, 1fr);
+  grid-template-columns: 23rem minmax(0, 1fr);
   gap: 1.4rem;
   align-items: start;
+}
+
+.log {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.9rem;
+}
+
+.views {
+  margin-bottom: 0.2rem;
 }
 
 .filters {

@@ -7,7 +7,12 @@ import { useIngredients } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 
-const props = defineProps<{ id: string; usual: readonly string[]; problem?: string | undefined }>();
+const props = defineProps<{
+  id: string;
+  usual: readonly string[];
+  problem?: string | undefined;
+  label?: string;
+}>();
 const chosen = defineModel<string>({ required: true });
 const emit = defineEmits<{ chosen: [] }>();
 
@@ -17,11 +22,11 @@ const typed = ref<IngredientSummary | string>("");
 const suggestions = ref<IngredientSummary[]>([]);
 const shown = 8;
 
-const label = (one: IngredientSummary | string): string =>
+const nameShown = (one: IngredientSummary | string): string =>
   typeof one === "string" ? one : nameOf(one, session.dialect);
 const otherName = (one: IngredientSummary): string =>
   [nameOf(one, session.dialect === "uk" ? "us" : "uk"), ...one.other]
-    .filter((name) => name !== label(one))
+    .filter((name) => name !== nameShown(one))
     .slice(0, 2)
     .join(", ");
 
@@ -53,13 +58,13 @@ defineExpose({ focus: () => field.value?.$el.querySelector("input")?.focus() });
 </script>
 
 <template>
-  <FieldFrame label="What came in" :for="id" :problem="problem">
+  <FieldFrame :label="label ?? 'What came in'" :for="id" :problem="problem">
     <AutoComplete
       ref="field"
       v-model="typed"
       :input-id="id"
       :suggestions="suggestions"
-      :option-label="label"
+      :option-label="nameShown"
       :delay="60"
       auto-option-focus
       :show-empty-message="false"
@@ -71,7 +76,7 @@ defineExpose({ focus: () => field.value?.$el.querySelector("input")?.focus() });
       @option-select="take($event.value)"
     >
       <template #option="{ option }">
-        <span class="name">{{ label(option) }}</span>
+        <span class="name">{{ nameShown(option) }}</span>
         <span v-if="otherName(option)" class="other">{{ otherName(option) }}</span>
       </template>
     </AutoComplete>

@@ -1,10 +1,16 @@
 <script setup lang="ts">
-defineProps<{ label: string; for: string; problem?: string | undefined; hint?: string | undefined }>();
+defineProps<{
+  label: string;
+  for: string;
+  problem?: string | undefined;
+  hint?: string | undefined;
+  quiet?: boolean;
+}>();
 </script>
 
 <template>
   <div class="field">
-    <label :for="$props.for">{{ label }}</label>
+    <label :for="$props.for" :class="{ 'visually-hidden': quiet }">{{ label }}</label>
     <slot />
     <p v-if="problem" :id="`${$props.for}-problem`" class="problem" role="alert">{{ problem }}</p>
     <p v-else-if="hint" :id="`${$props.for}-hint`" class="hint">{{ hint }}</p>

@@ -12,6 +12,8 @@ const props = defineProps<{
   problem?: string | undefined;
   hint?: string | undefined;
   placeholder?: string;
+  /** The label is for screen readers only: what it is of stands beside it. */
+  quiet?: boolean;
 }>();
 const text = defineModel<string>({ required: true });
 const emit = defineEmits<{ taken: [grams: number] }>();
@@ -51,7 +53,7 @@ defineExpose({ focus: () => field.value?.focus() });
 </script>
 
 <template>
-  <FieldFrame :label="label" :for="id" :problem="problem" :hint="hint">
+  <FieldFrame :label="label" :for="id" :problem="problem" :hint="hint" :quiet="quiet">
     <div class="row" :class="{ flash }">
       <TextBox
         :id="id"

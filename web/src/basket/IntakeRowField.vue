@@ -1,0 +1,169 @@
+<script setup lang="ts">
+import { nameOf } from "@apron/core/catalogue";
+import { showEstimate } from "@apron/core/measure";
+import { X } from "@lucide/vue";
+import { computed, useTemplateRef } from "vue";
+import { useIngredients } from "../app/queries.ts";
+import { useSession } from "../app/session.ts";
+import { useWeightSource } from "../app/use-weight-source.ts";
+import { sentenceFor } from "../app/words.ts";
+import WeightField from "../ui/WeightField.vue";
+import { openQuestion, type IntakeRow } from "./intake-draft.ts";
+import OunceQuestion from "./OunceQuestion.vue";
+import { useAmountReading } from "./use-amount-reading.ts";
+
+const props = defineProps<{ problem: string | undefined }>();
+const row = defineModel<IntakeRow>({ required: true });
+const emit = defineEmits<{ dropped: []; reread: [] }>();
+const session = useSession();
+const weights = useWeightSource();
+const { data: ingredients } = useIngredients();
+const nameFor = (id: string): string => {
+  const found = ingredients.value?.find((one) => one.id === id);
+  return found ? nameOf(found, session.dialect) : id;
+};
+
+const reading = computed(() => row.value.reading);
+const chosen = computed(
+  () =>
+    row.value.ingredient ??
+    (reading.value?.ingredient.kind === "one" ? reading.value.ingredient.id : undefined),
+);
+const weighed = useAmountReading(
+  () => row.value.ingredient ?? "",
+  () => row.value.amount ?? "",
+);
+const question = computed(() => openQuestion(row.value));
+const candidates = computed(() => {
+  const asked = question.value?.code.startsWith("ingredient-") ? reading.value?.ingredient : undefined;
+  return asked?.kind === "ask" ? asked.candidates : [];
+});
+const note = computed(() => {
+  if (props.problem) return props.problem;
+  if (question.value) return sentenceFor(question.value);
+  if (row.value.amount !== null) return weighed.value.words;
+  return reading.value?.grams ? showEstimate(reading.value.grams, session.display) : "";
+});
+const read = computed(() => {
+  const found = reading.value?.ingredient;
+  if (found?.kind !== "one" || found.how === "name") return "";
+  return found.how === "spelling" ? "read as" : "taken for";
+});
+const field = useTemplateRef<{ focus: () => void }>("field");
+defineExpose({ focus: () => field.value?.focus() });
+</script>
+
+<template>
+  <li class="row" :class="{ open: question || problem }">
+    <div class="what">
+      <p>
+        <span v-if="row.text" class="typed">{{ row.text }}</span>
+        <span v-if="chosen && (read || !row.text)" :class="{ soft: row.text !== '' }" class="name small">
+          {{ read }} {{ nameFor(chosen) }}</span
+        >
+      </p>
+      <p v-if="note && row.amount === null" class="small" :class="question || problem ? 'ask' : 'figure'">
+        {{ note }}
+      </p>
+      <div v-if="candidates.length > 0" class="candidates" role="group" :aria-label="`Which: ${row.text}`">
+        <button v-for="id in candidates" :key="id" type="button" @click="row.ingredient = id">
+          {{ nameFor(id) }}
+        </button>
+      </div>
+      <OunceQuestion
+        v-if="question?.code === 'ounce-mass-or-fluid' && chosen"
+        :ingredient="chosen"
+        @said="emit('reread')"
+      />
+    </div>
+    <WeightField
+      v-if="row.amount !== null"
+      :id="`row-${row.id}`"
+      ref="field"
+      v-model="row.amount"
+      :label="`Weight of ${chosen ? nameFor(chosen) : 'it'}`"
+      :source="weights"
+      :problem="problem"
+      :hint="note || undefined"
+      quiet
+    />
+    <button
+      type="button"
+      class="drop"
+      :aria-label="`Leave out ${row.text || nameFor(chosen ?? '')}`"
+      @click="emit('dropped')"
+    >
+      <X :size="18" aria-hidden="true" />
+    </button>
+  </li>
+</template>
+
+<style scoped>
+.row {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 0.3rem 0.5rem;
+  align-items: center;
+  padding: 0.35rem 0;
+  border-bottom: 1px solid var(--line);
+}
+
+.row :deep(.field) {
+  width: 11rem;
+}
+
+.open {
+  border-inline-start: 4px solid var(--soon);
+  padding-inline-start: 0.5rem;
+}
+
+.typed {
+  font-weight: 550;
+}
+
+.ask {
+  color: var(--soon);
+  font-weight: 600;
+}
+
+.candidates {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.3rem;
+  margin-top: 0.3rem;
+}
+
+.candidates button {
+  min-height: 40px;
+  padding: 0 0.7rem;
+  font: inherit;
+  font-size: 0.875rem;
+  color: var(--ink);
+  background: var(--sunk);
+  border: 1px solid var(--line);
+  border-radius: 99px;
+  cursor: pointer;
+}
+
+.drop {
+  display: grid;
+  place-items: center;
+  width: 44px;
+  height: 44px;
+  color: var(--soft-ink);
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+
+@media (max-width: 520px) {
+  .row {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+
+  .row :deep(.field) {
+    grid-column: 1;
+    width: auto;
+  }
+}
+</style>

@@ -1,0 +1,95 @@
+import type { LineReading, LogIntake } from "@apron/contract";
+import { useStorage, type RemovableRef } from "@vueuse/core";
+import { todayIso } from "../ui/dates.ts";
+import type { SourceKind } from "./lot-draft.ts";
+
+/** One line of a box being logged: typed as a whole, or an ingredient with its weight. */
+export type IntakeRow = {
+  readonly id: string;
+  text: string;
+  /** Chosen from a chip, or where the text left it open. */
+  ingredient: string | null;
+  /** Typed or weighed beside a chosen ingredient; null where the text says it. */
+  amount: string | null;
+  reading: LineReading | null;
+};
+
+export type IntakeDraft = {
+  id: string;
+  since: string;
+  sourceKind: SourceKind;
+  sourceNote: string;
+  price: string;
+  rows: IntakeRow[];
+};
+
+export const emptyIntake = (note = ""): IntakeDraft => ({
+  id: crypto.randomUUID(),
+  since: todayIso(),
+  sourceKind: "box-share",
+  sourceNote: note,
+  price: "",
+  rows: [],
+});
+
+/** The box being typed; it survives a reload. */
+export const useIntakeDraft = (): RemovableRef<IntakeDraft> =>
+  useStorage("apron:intake-draft", emptyIntake(), undefined, { mergeDefaults: true });
+
+export const textRow = (text: string, reading: LineReading | null): IntakeRow => ({
+  id: crypto.randomUUID(),
+  text,
+  ingredient: null,
+  amount: null,
+  reading,
+});
+
+export const chipRow = (ingredient: string): IntakeRow => ({
+  id: crypto.randomUUID(),
+  text: "",
+  ingredient,
+  amount: "",
+  reading: null,
+});
+
+/** The lines of a pasted list, without the empty ones and without headings. */
+export const linesOf = (text: string): string[] =>
+  text
+    .split(/\r\n|\n|\r/)
+    .map((line) => line.trim())
+    .filter((line) => line !== "");
+
+/** Does the row still need an answer before it can go in? */
+export function openQuestion(row: IntakeRow): LineReading["questions"][number] | undefined {
+  if (row.amount !== null || !row.reading) return undefined;
+  const settled = (code: string): boolean => row.ingredient !== null && code.startsWith("ingredient-");
+  const open = row.reading.questions.find((q) => !settled(q.code));
+  if (open) return open;
+  const unsaid = row.ingredient === null && row.reading.grams === null;
+  return unsaid ? { code: "amount-empty" } : undefined;
+}
+
+/** The intake as it travels. A chosen ingredient of a typed line goes with what the line says it weighs. */
+export const intakeBody = (draft: IntakeDraft, priceMinor: number | null): LogIntake => ({
+  id: draft.id,
+  since: draft.since,
+  source: { kind: draft.sourceKind, note: draft.sourceNote },
+  priceMinor,
+  lines: draft.rows.map((row) => ({
+    id: row.id,
+    text: row.text,
+    ingredient: row.ingredient,
+    amount: row.amount ?? (row.ingredient === null ? null : amountOf(row)),
+    place: null,
+    grade: "prime",
+    bestBefore: null,
+  })),
+});
+
+/** "2 heads" of "2 heads lettuce": what the line said before the name it left open. */
+function amountOf({ reading }: IntakeRow): string | null {
+  if (!reading?.count) return null;
+  const { low, high } = reading.count;
+  const count = low === high ? String(low) : `${low}–${high}`;
+  return `${count} ${reading.measure}`.trim();
+}
