@@ -182,7 +182,11 @@ export const CorrectLot = z.object({
   reason: z.string().trim().min(1).max(200),
 });
 
-export const LotChanged = z.object({ lot: Lot, changedG: Grams.or(z.number()) }).meta({ id: "LotChanged" });
+const EntryId = Id.meta({ description: "The movement written, by which it can be taken back" });
+
+export const LotChanged = z
+  .object({ lot: Lot, changedG: z.number(), entryId: EntryId })
+  .meta({ id: "LotChanged" });
 
 const Some = Grams.nullable().default(null).meta({ description: "Grams; null for all that is left" });
 
@@ -210,7 +214,7 @@ export const WeighBack = z.object({
   reason: z.string().trim().max(200).default(""),
 });
 export const LotParted = z
-  .object({ lot: Lot, parts: z.array(Lot).meta({ description: "The new lots" }) })
+  .object({ lot: Lot, parts: z.array(Lot).meta({ description: "The new lots" }), entryId: EntryId })
   .meta({ id: "LotParted" });
 
 export const Bed = z

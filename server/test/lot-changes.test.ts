@@ -117,7 +117,9 @@ describe("parting a lot", () => {
     const entry = async () =>
       (await lotOf(lot.id)).entries.filter((e) => e.kind === "split-off").at(-1)?.id ?? "";
     expect((await wren.call("undoEntry", { params: { id: await entry() } })).body.lot.grams).toBe(1000);
-    expect((await lotOf(first.parts[0]?.id ?? "")).grams).toBe(0);
+    const emptied = await lotOf(first.parts[0]?.id ?? "");
+    expect(emptied.grams).toBe(0);
+    expect(emptied.entries.map((e) => e.canUndo)).toEqual([false, false]);
     const second = await split();
     await wren.call("takeFromLot", {
       params: { id: second.parts[0]?.id ?? "" },

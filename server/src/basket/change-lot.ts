@@ -1,4 +1,4 @@
-import { pouredOut } from "@apron/core/basket";
+import { effectOnStock, pouredOut } from "@apron/core/basket";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
@@ -6,20 +6,27 @@ import { entryOf } from "./entry-of.ts";
 import { seenGoingOff } from "./keeping.ts";
 import { someOf } from "./part-lot.ts";
 import { presentLot } from "./present-lot.ts";
-import type { LotRecord } from "./store.ts";
+import type { EntryRecord, LotRecord } from "./store.ts";
 
-const changed = (lot: LotRecord, changedG: number, kit: Kit) =>
-  accept({ lot: presentLot({ ...lot, balanceG: toMilligram(lot.balanceG + changedG) }, kit), changedG });
+type Movement = Pick<EntryRecord, "kind" | "grams" | "reason">;
+
+/** Writes one movement and answers with the lot as it is after it, and the way back. */
+async function move(lot: LotRecord, movement: Movement, kit: Kit) {
+  const entry = entryOf(kit, lot.id, movement);
+  await kit.stores.lots.append([entry]);
+  const changedG = effectOnStock(entry);
+  const after = { ...lot, balanceG: toMilligram(lot.balanceG + changedG) };
+  return accept({ lot: presentLot(after, kit), changedG, entryId: entry.id });
+}
 
 /** Records all that is left of a lot as spoiled. */
 export const goneOff: UseCase<"goneOff"> = async ({ params, body }, kit) => {
   const lot = await kit.stores.lots.get(params.id);
   if (!lot) return notFound("lot-unknown");
   if (lot.balanceG <= 0) return conflict("lot-empty");
-  const movement = { kind: "spoiled", grams: lot.balanceG, reason: body.reason } as const;
-  await kit.stores.lots.append([entryOf(kit, lot.id, movement)]);
+  const moved = await move(lot, { kind: "spoiled", grams: lot.balanceG, reason: body.reason }, kit);
   await seenGoingOff(lot, kit);
-  return changed(lot, -lot.balanceG, kit);
+  return moved;
 };
 
 /** Uses, gives away, composts or throws out some of a lot, or all that is left. */
@@ -28,11 +35,9 @@ export const takeFromLot: UseCase<"takeFromLot"> = async ({ params, body }, kit)
   if (!lot) return notFound("lot-unknown");
   const grams = someOf(lot, body.grams);
   if (!grams.ok) return grams;
-  await kit.stores.lots.append([
-    entryOf(kit, lot.id, { kind: body.fate, grams: grams.value, reason: body.reason }),
-  ]);
+  const moved = await move(lot, { kind: body.fate, grams: grams.value, reason: body.reason }, kit);
   if (body.fate === "spoiled") await seenGoingOff(lot, kit);
-  return changed(lot, -grams.value, kit);
+  return moved;
 };
 
 /** Records what was poured from a bottle, jar or bowl that was weighed before and after. */
@@ -44,8 +49,7 @@ export const weighBack: UseCase<"weighBack"> = async ({ params, body }, kit) => 
   const grams = someOf(lot, poured.value);
   if (!grams.ok) return grams;
   const reason = [`weighed back ${body.beforeG} − ${body.afterG} g`, body.reason].filter(Boolean).join(": ");
-  await kit.stores.lots.append([entryOf(kit, lot.id, { kind: "used", grams: grams.value, reason })]);
-  return changed(lot, -grams.value, kit);
+  return move(lot, { kind: "used", grams: grams.value, reason }, kit);
 };
 
 /** Adds or takes off grams with a reason; never below nothing. */
@@ -60,7 +64,5 @@ export const correctLot: UseCase<"correctLot"> = async ({ params, body }, kit) =
       field: "deltaG",
       measurements: { askedG: -body.deltaG, onHandG: lot.balanceG },
     });
-  const movement = { kind: "corrected", grams: body.deltaG, reason: body.reason } as const;
-  await kit.stores.lots.append([entryOf(kit, lot.id, movement)]);
-  return changed(lot, body.deltaG, kit);
+  return move(lot, { kind: "corrected", grams: body.deltaG, reason: body.reason }, kit);
 };

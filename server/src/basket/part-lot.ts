@@ -91,16 +91,15 @@ async function save(
 ): Promise<Parted> {
   const leaving = toMilligram(parts.reduce((total, p) => total + p.receivedG, 0));
   await kit.stores.lots.add(parts, kit.now);
+  const reason = parts.flatMap((p) => p.condition ?? []).join(", ");
+  const leave = entryOf(kit, lot.id, { kind: out, grams: leaving, reason });
   await kit.stores.lots.append([
-    entryOf(kit, lot.id, {
-      kind: out,
-      grams: leaving,
-      reason: parts.flatMap((p) => p.condition ?? []).join(", "),
-    }),
+    leave,
     ...parts.map((part) => entryOf(kit, part.id, { kind: "split-from", grams: part.receivedG })),
   ]);
   return accept({
     lot: presentLot({ ...lot, balanceG: toMilligram(lot.balanceG - leaving) }, kit),
     parts: parts.map((part) => presentLot({ ...part, balanceG: part.receivedG }, kit)),
+    entryId: leave.id,
   });
 }

@@ -22,33 +22,30 @@ export const undoEntry: UseCase<"undoEntry"> = async ({ params }, kit) => {
   if (!parts.ok) return parts;
   const backG = -effectOnStock(entry);
   if (lot.balanceG + backG < 0) return conflict("used-since");
-  await kit.stores.lots.append([
-    entryOf(kit, lot.id, {
-      kind: "corrected",
-      grams: backG,
-      reason: `undone: ${entry.kind}`,
-      undoes: entry.id,
-    }),
-    ...parts.value,
-  ]);
+  const reason = `undone: ${entry.kind}`;
+  const back = entryOf(kit, lot.id, { kind: "corrected", grams: backG, reason, undoes: entry.id });
+  await kit.stores.lots.append([back, ...parts.value]);
   if (entry.kind === "spoiled") await seenGoingOff(lot, kit);
   return accept({
     lot: presentLot({ ...lot, balanceG: toMilligram(lot.balanceG + backG) }, kit),
     changedG: backG,
+    entryId: back.id,
   });
 };
 
 /** The entries that empty the lots a split or a freezing made, while nothing was taken from them. */
 async function takeInParts(entry: EntryRecord, kit: Kit): Promise<Answer<EntryRecord[]>> {
-  const parts: LotRecord[] = [];
+  const parts: { lot: LotRecord; undoes: string }[] = [];
   for (const child of await kit.stores.lots.childrenOf(entry.lotId)) {
     const [first] = await kit.stores.lots.entries(child.id);
-    if (first?.kind === "split-from" && first.at.getTime() === entry.at.getTime()) parts.push(child);
+    if (first?.kind === "split-from" && first.at.getTime() === entry.at.getTime())
+      parts.push({ lot: child, undoes: first.id });
   }
-  if (parts.length === 0 || !parts.every(untouched)) return conflict("used-since");
+  if (parts.length === 0 || !parts.every(({ lot }) => untouched(lot))) return conflict("used-since");
+  const reason = `undone: ${entry.kind}`;
   return accept(
-    parts.map((part) =>
-      entryOf(kit, part.id, { kind: "corrected", grams: -part.receivedG, reason: `undone: ${entry.kind}` }),
+    parts.map(({ lot, undoes }) =>
+      entryOf(kit, lot.id, { kind: "corrected", grams: -lot.receivedG, reason, undoes }),
     ),
   );
 }

@@ -8,11 +8,15 @@ import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
 import BandMark from "../ui/BandMark.vue";
-import { showDay, showInstant } from "../ui/dates.ts";
+import { showDay } from "../ui/dates.ts";
 import FigureText from "../ui/FigureText.vue";
 import { showMoney } from "../ui/money.ts";
 import PageHead from "../ui/PageHead.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
+import LotActs from "./acts/LotActs.vue";
+import LotLedger from "./acts/LotLedger.vue";
+import LotTrims from "./acts/LotTrims.vue";
+import { placeNames } from "./lot-draft.ts";
 import { useGoneOff } from "./use-gone-off.ts";
 
 const props = defineProps<{ id: string }>();
@@ -23,22 +27,27 @@ const { data: lot, error } = useQuery({
   key: () => ["lot", props.id],
   query: () => call("getLot", { params: { id: props.id } }),
 });
-const kinds: Readonly<Record<string, string>> = {
-  received: "came in",
-  "from-trim": "from the trim bench",
-  "by-product": "came off in trimming",
-  returned: "opened, put back",
-  trimmed: "trimmed",
-  used: "used",
-  composted: "composted",
-  spoiled: "spoiled",
-  corrected: "corrected",
-};
+const stateWords = {
+  raw: "to trim",
+  usable: "ready",
+  "by-product": "by-product",
+  opened: "cut or opened",
+} as const;
 const origin = computed(() => {
   const one = lot.value;
   if (!one) return "";
   const price = one.priceMinor === null ? "" : showMoney(one.priceMinor, session.currency);
-  return [one.source.kind.replace("-", " "), one.source.note, one.grade, price, `since ${showDay(one.since)}`]
+  const place = placeNames.find((p) => p.value === one.place)?.label.toLowerCase();
+  return [
+    stateWords[one.state],
+    one.condition,
+    one.grade,
+    place && `in the ${place}`,
+    one.source.kind.replace("-", " "),
+    one.source.note,
+    price,
+    `since ${showDay(one.since)}`,
+  ]
     .filter(Boolean)
     .join(" · ");
 });
@@ -47,8 +56,16 @@ const freshnessWorkings = computed(() =>
     ? `${lot.value.freshness.reason} → ${showDay(lot.value.freshness.spoilsOn)} (${lot.value.freshness.source})`
     : "",
 );
-const signed = (grams: number): string =>
-  `${grams > 0 ? "+" : "−"}${showGrams(Math.abs(grams), session.display)}`;
+const label = computed(() => {
+  const says = lot.value?.label;
+  if (!says) return "";
+  const grams = (name: string, value: number | null): string => (value === null ? "" : `${name} ${value} g`);
+  const per100 = [grams("salt", says.saltG), grams("sugars", says.sugarsG), grams("acid", says.acidG)].filter(
+    Boolean,
+  );
+  const contains = says.allergens.length > 0 ? `contains ${says.allergens.join(", ")}` : "";
+  return [per100.length > 0 ? `${per100.join(", ")} in 100 g` : "", contains].filter(Boolean).join("; ");
+});
 </script>
 
 <template>
@@ -76,6 +93,11 @@ const signed = (grams: number): string =>
           />
         </p>
         <WorkingsNote :text="freshnessWorkings" />
+        <p v-if="lot.refreshed > 0" class="soft small">
+          Damp cloth made fresh {{ lot.refreshed === 1 ? "once" : `${lot.refreshed} times` }}.
+        </p>
+        <p v-if="label" class="small">The label says: {{ label }}.</p>
+        <p v-if="lot.note" class="soft small">{{ lot.note }}</p>
         <ul class="cautions">
           <li v-for="c in lot.cautions" :key="c.text">
             {{ c.text }}
@@ -83,29 +105,11 @@ const signed = (grams: number): string =>
           </li>
         </ul>
       </section>
-      <section class="card">
-        <h2>Its ledger</h2>
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">When</th>
-              <th scope="col">What</th>
-              <th scope="col">Who</th>
-              <th scope="col" class="right">Grams</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="e in lot.entries" :key="e.id">
-              <td>{{ showInstant(e.at) }}</td>
-              <td>
-                {{ kinds[e.kind] ?? e.kind }}<span v-if="e.reason" class="soft small"> · {{ e.reason }}</span>
-              </td>
-              <td>{{ e.by }}</td>
-              <td class="right figure">{{ signed(e.effectG) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </section>
+      <div class="work">
+        <LotActs v-if="lot.grams > 0" :lot="lot" />
+        <LotLedger :lot="lot" />
+        <LotTrims v-if="lot.trims.length > 0" :lot="lot" />
+      </div>
     </div>
   </template>
 </template>
@@ -113,7 +117,7 @@ const signed = (grams: number): string =>
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: 20rem minmax(0, 1fr);
+  grid-template-columns: 18rem minmax(0, 1fr);
   gap: 1.2rem;
   align-items: start;
 }
@@ -123,28 +127,15 @@ const signed = (grams: number): string =>
   gap: 0.5rem;
 }
 
-section {
+section,
+.work {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.6rem;
-  overflow-x: auto;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.95rem;
-}
-
-th,
-td {
-  padding: 0.4rem 0.5rem;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
-}
-
-.right {
-  text-align: right;
-  white-space: nowrap;
+.work {
+  gap: 1.2rem;
 }
 
 .cautions {

@@ -5,6 +5,8 @@ import { todayIso } from "../ui/dates.ts";
 
 export type SourceKind = "own-bed" | "market" | "box-share" | "foraged" | "gift" | "shop";
 
+export type Condition = NonNullable<Lot["condition"]>;
+
 export type PricePer = NonNullable<LogLot["price"]>["per"];
 
 /** A pack's label as it is typed; "" for what it does not say. */
@@ -22,6 +24,14 @@ export function labelOf(draft: LabelDraft): LogLot["label"] {
     .map((one) => one.trim().toLowerCase())
     .filter((one) => one !== "");
   return { saltG: per100(draft.salt), sugarsG: per100(draft.sugars), acidG: per100(draft.acid), allergens };
+}
+
+/** A label that is known already, as its fields show it. */
+export function labelDraftOf(label: Lot["label"]): LabelDraft {
+  if (!label) return emptyLabel();
+  const text = (value: number | null): string => (value === null ? "" : String(value));
+  const { saltG, sugarsG, acidG, allergens } = label;
+  return { salt: text(saltG), sugars: text(sugarsG), acid: text(acidG), allergens: allergens.join(", ") };
 }
 
 export type LotDraft = {
@@ -72,6 +82,15 @@ export const placeNames: readonly { readonly value: Lot["place"]; readonly label
   { value: "room", label: "Counter" },
   { value: "cupboard", label: "Cool cupboard" },
   { value: "freezer", label: "Freezer" },
+];
+
+export const conditionNames: readonly { readonly value: Condition; readonly label: string }[] = [
+  { value: "small", label: "Small" },
+  { value: "large", label: "Large" },
+  { value: "tender", label: "Tender" },
+  { value: "woody", label: "Woody" },
+  { value: "flowering", label: "Flowering" },
+  { value: "damaged", label: "Damaged" },
 ];
 
 export const gradeNames: readonly { readonly value: Lot["grade"]; readonly label: string }[] = [

@@ -11,18 +11,12 @@ export function useGoneOff(): (lot: Lot) => Promise<void> {
   const notices = useNotices();
   const session = useSession();
   const refresh = useRefresh();
-  const putBack = async (lot: Lot, grams: number): Promise<void> => {
-    await call("correctLot", {
-      params: { id: lot.id },
-      body: { deltaG: grams, reason: "not gone off after all" },
-    });
-  };
   return async (lot) => {
     try {
-      const { changedG } = await call("goneOff", { params: { id: lot.id }, body: {} });
+      const { changedG, entryId } = await call("goneOff", { params: { id: lot.id }, body: {} });
       notices.say({
         text: `${showGrams(-changedG, session.display)} ${lot.name} recorded as spoiled.`,
-        undo: () => putBack(lot, -changedG),
+        undo: () => call("undoEntry", { params: { id: entryId } }),
       });
     } catch (error) {
       notices.say({ text: sentenceOf(error) });

@@ -6,7 +6,7 @@ import { refDebounced } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
-import { typedGrams } from "./part-draft.ts";
+import { typedGrams } from "../ui/typed-grams.ts";
 
 const props = defineProps<{ ingredient: string; name: string; method: string; grade: "prime" | "seconds" }>();
 const session = useSession();

@@ -1,5 +1,5 @@
 import type { TrimMethod } from "@apron/contract";
-import { parseAmount } from "@apron/core/measure";
+import { typedGrams } from "../ui/typed-grams.ts";
 
 /** One by-product being weighed: empty text means the suggested share stands. */
 export type PartDraft = {
@@ -18,12 +18,6 @@ export const partDrafts = (method: TrimMethod): PartDraft[] =>
     text: "",
     fate: p.use === "compost" ? "compost" : "keep",
   }));
-
-/** Grams typed into a plain weight field; undefined when empty or not a weight. */
-export function typedGrams(text: string): number | undefined {
-  const read = parseAmount(text, "metric");
-  return read.ok && read.value.amount.kind === "mass" ? read.value.amount.grams : undefined;
-}
 
 /** Grams of a part: what was typed ("0" for none), else the suggestion. */
 export function partGrams(part: PartDraft): number {

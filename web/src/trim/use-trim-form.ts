@@ -5,7 +5,8 @@ import { computed, ref, watch, type Ref } from "vue";
 import { call } from "../app/api.ts";
 import { sentenceFor } from "../app/words.ts";
 import { useSubmit } from "../app/use-submit.ts";
-import { partDrafts, partGrams, typedGrams, type PartDraft } from "./part-draft.ts";
+import { partDrafts, partGrams, type PartDraft } from "./part-draft.ts";
+import { typedGrams } from "../ui/typed-grams.ts";
 
 /** What is typed on the trim bench and what follows from it: yield, suggested parts, how it closes. */
 function useTrimFields(options: Ref<TrimOptions | undefined>) {

@@ -57,6 +57,11 @@ async function undo(): Promise<void> {
   box-shadow: 0 8px 24px rgb(0 0 0 / 25%);
 }
 
+/* What happened starts a sentence, also where it starts with the name of a lot. */
+.notice > span::first-letter {
+  text-transform: uppercase;
+}
+
 .notice :deep(.p-button) {
   gap: 0.4rem;
   color: var(--p-aubergine-900);
