@@ -13,6 +13,7 @@ const place = computed(() => placeNames.find((p) => p.value === props.lot.place)
 const about = computed(() =>
   [
     props.lot.note || props.lot.source.note,
+    props.lot.condition ?? "",
     props.lot.grade === "seconds" ? "seconds" : "",
     place.value.toLowerCase(),
   ]

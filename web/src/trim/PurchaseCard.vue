@@ -1,56 +1,93 @@
 <script setup lang="ts">
 import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
-import TextBox from "../ui/TextBox.vue";
 import { refDebounced } from "@vueuse/core";
 import { computed, ref } from "vue";
 import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import FieldFrame from "../ui/FieldFrame.vue";
+import TextBox from "../ui/TextBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
+import WorkingsNote from "../ui/WorkingsNote.vue";
 
+/** Both ways: how much to pick or buy for a usable amount, and what a raw amount will leave. */
 const props = defineProps<{ ingredient: string; name: string; method: string; grade: "prime" | "seconds" }>();
 const session = useSession();
-const wanted = ref("250");
-const settled = refDebounced(wanted, 250);
-const usableG = computed(() => typedGrams(settled.value));
+const ways = [
+  { value: "usable", label: "I want usable" },
+  { value: "raw", label: "I have raw" },
+] as const;
+const way = ref<(typeof ways)[number]["value"]>("usable");
+const text = ref("250");
+const settled = refDebounced(text, 250);
+const grams = computed(() => typedGrams(settled.value));
 const { data: plan } = useQuery({
-  key: () => ["purchase", props.ingredient, props.method, props.grade, usableG.value ?? 0],
-  query: () =>
-    call("planPurchase", {
-      query: {
-        ingredient: props.ingredient,
-        method: props.method,
-        grade: props.grade,
-        usableG: usableG.value,
-      },
-    }),
-  enabled: () => usableG.value !== undefined,
+  key: () => ["purchase", props.ingredient, props.method, props.grade, way.value, grams.value ?? 0],
+  query: () => {
+    const about = { ingredient: props.ingredient, method: props.method, grade: props.grade };
+    const amount = way.value === "usable" ? { usableG: grams.value } : { rawG: grams.value };
+    return call("planPurchase", { query: { ...about, ...amount } });
+  },
+  enabled: () => grams.value !== undefined,
+  placeholderData: (before) => before,
 });
+const pieces = (count: number, measure: string): string => {
+  const word = measure.replace(/^each-medium$/, "piece").replaceAll("-", " ");
+  return `${count} ${count === 1 ? word : word === "bunch" ? "bunches" : `${word}s`}`;
+};
 </script>
 
 <template>
-  <p class="backwards">
-    <label for="wanted">To get</label>
-    <TextBox id="wanted" v-model="wanted" class="figure" size="small" autocomplete="off" />
-    <span v-if="usableG !== undefined && plan">
-      usable, pick <b class="figure">{{ showEstimate(plan.raw, session.display) }}</b> of {{ name }};
-      <b class="figure">{{ showGrams(plan.safeG, session.display) }}</b> is on the safe side.
-    </span>
-    <span v-else class="soft">usable: type a weight, like 250.</span>
-  </p>
+  <div class="plan">
+    <ChoiceButtons v-model="way" label="Which way to plan" :choices="ways" />
+    <FieldFrame :label="way === 'usable' ? 'Usable, once trimmed' : 'Raw'" for="wanted">
+      <TextBox id="wanted" v-model="text" class="figure" autocomplete="off" />
+    </FieldFrame>
+    <div v-if="grams !== undefined && plan" class="answer" role="status">
+      <template v-if="way === 'usable'">
+        <p>
+          Pick or buy <b class="figure">{{ showEstimate(plan.raw, session.display) }}</b> of {{ name }}.
+          <b class="figure">{{ showGrams(plan.safeG, session.display) }}</b> is on the safe side: enough even
+          if much is wasted.
+        </p>
+        <p v-if="plan.whole">
+          That is <b class="figure">{{ pieces(plan.whole.likely, plan.whole.measure) }}</b>, or
+          <b class="figure">{{ pieces(plan.whole.safe, plan.whole.measure) }}</b> to be safe, at
+          {{ showEstimate(plan.whole.eachG, session.display) }} each.
+        </p>
+      </template>
+      <p v-else>
+        <b class="figure">{{ showGrams(grams, session.display) }}</b> raw leaves
+        <b class="figure">{{ showEstimate(plan.usable, session.display) }}</b> usable.
+      </p>
+      <WorkingsNote :text="plan.workings" />
+    </div>
+    <p v-else class="soft">Type a weight, like 250.</p>
+  </div>
 </template>
 
 <style scoped>
-.backwards {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.5rem;
-  align-items: center;
-  padding-top: 0.7rem;
-  border-top: 1px solid var(--line);
+.plan {
+  display: grid;
+  grid-template-columns: auto 9rem minmax(0, 1fr);
+  gap: 0.4rem 1rem;
+  align-items: end;
 }
 
-.backwards :deep(.p-inputtext) {
-  width: 6rem;
+.plan :deep(.p-inputtext) {
+  width: 100%;
+}
+
+.answer {
+  display: grid;
+  gap: 0.3rem;
+  align-self: center;
+}
+
+@media (max-width: 900px) {
+  .plan {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

@@ -1,22 +1,24 @@
 <script setup lang="ts">
-import type { TrimOptions } from "@apron/contract";
+import type { TrimMethod, TrimOptions } from "@apron/contract";
 import { showEstimate, showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
-import TextBox from "../ui/TextBox.vue";
-import Select from "primevue/select";
 import { computed, onMounted, toRef, useTemplateRef, watch } from "vue";
 import { useNotices } from "../app/notices.ts";
 import { useSession } from "../app/session.ts";
 import { useWeightSource } from "../app/use-weight-source.ts";
+import { sentenceFor } from "../app/words.ts";
 import { showDay } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FigureText from "../ui/FigureText.vue";
 import { showMoney } from "../ui/money.ts";
+import SelectBox from "../ui/SelectBox.vue";
+import TextBox from "../ui/TextBox.vue";
 import WeightField from "../ui/WeightField.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import PartRows from "./PartRows.vue";
-import PurchaseCard from "./PurchaseCard.vue";
-import { useTrimForm } from "./use-trim-form.ts";
+import TrimMore from "./TrimMore.vue";
+import { keyOf, useTrimForm } from "./use-trim-form.ts";
+import VesselRows from "./VesselRows.vue";
 import YieldPicture from "./YieldPicture.vue";
 
 const props = defineProps<{ options: TrimOptions }>();
@@ -25,7 +27,7 @@ const notices = useNotices();
 const session = useSession();
 const weights = useWeightSource();
 const form = useTrimForm(toRef(props, "options"));
-const { methodName, rawText, usableText, parts, method, fraction, balance, submission } = form;
+const { methodKey, rawText, usableText, vessels, parts, method, fraction, balance, net, submission } = form;
 
 const usableField = useTemplateRef<{ focus: () => void }>("usable");
 onMounted(() => usableField.value?.focus());
@@ -34,8 +36,31 @@ watch(
   () => usableField.value?.focus(),
 );
 
+const juiceWords = { kept: ", juices kept", drained: ", drained" } as const;
+const methodWords = (m: TrimMethod): string =>
+  `${m.method.replaceAll("-", " ")}${m.juices === null ? "" : juiceWords[m.juices]}${m.suits ? " · suits it" : ""}`;
 const methodChoices = computed(() =>
-  props.options.methods.map((m) => ({ value: m.method, label: m.method.replaceAll("-", " ") })),
+  props.options.methods.map((m) => ({ value: keyOf(m), label: methodWords(m) })),
+);
+const whose = computed(() => {
+  const now = method.value;
+  if (!now) return "";
+  if (now.fallback === "handbook") return "by the handbook: weigh one, and it learns";
+  if (now.fallback === "prime") return "from your weighings of prime, kept wider for seconds";
+  return now.ownWeighings === 1 ? "from your one weighing" : `from your ${now.ownWeighings} weighings`;
+});
+const lead = computed(() => {
+  const { grams, grade, condition, source } = props.options.lot;
+  return [`${showGrams(grams, session.display)} raw`, condition, grade, source.note]
+    .filter(Boolean)
+    .join(" · ");
+});
+const vesselsTotal = computed(() =>
+  net.value?.ok ? `${showGrams(net.value.value, session.display)} usable in all` : "",
+);
+const vesselsProblem = computed(
+  () =>
+    submission.sentenceAt("vessels") ?? (net.value?.ok === false ? sentenceFor(net.value.issue) : undefined),
 );
 const unlikely = computed(() => submission.problem.value?.code === "weighing-unlikely");
 const cost = computed(() => {
@@ -57,104 +82,113 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
 </script>
 
 <template>
-  <form
-    v-if="method"
-    class="bench card"
-    novalidate
-    aria-label="Trim bench"
-    @submit.prevent="record()"
-    @input="submission.forget"
-  >
-    <header>
-      <div>
-        <h2>{{ options.lot.name }}</h2>
-        <p class="soft">
-          {{ showGrams(options.lot.grams, session.display) }} raw · {{ options.lot.grade }} ·
-          {{ options.lot.source.note }}
-        </p>
-      </div>
-      <div class="expected">
-        <p class="soft small">should leave</p>
-        <FigureText :text="showEstimate(method.usable, session.display)" />
-      </div>
-    </header>
+  <div v-if="method" class="stack">
+    <form
+      class="bench card"
+      novalidate
+      aria-label="Trim bench"
+      @submit.prevent="record()"
+      @input="submission.forget"
+    >
+      <header>
+        <div>
+          <h2>{{ options.lot.name }}</h2>
+          <p class="soft">{{ lead }}</p>
+        </div>
+        <div class="expected">
+          <p class="soft small">should leave, {{ whose }}</p>
+          <FigureText :text="showEstimate(method.usable, session.display)" />
+        </div>
+      </header>
 
-    <YieldPicture :method="method" :now="fraction" />
+      <YieldPicture :method="method" :now="fraction" />
 
-    <div class="fields">
-      <FieldFrame label="How" for="trim-method" :problem="submission.sentenceAt('method')">
-        <Select
-          label-id="trim-method"
-          :model-value="method.method"
-          :options="methodChoices"
-          option-label="label"
-          option-value="value"
-          aria-label="How it is trimmed"
-          @update:model-value="methodName = $event"
+      <div class="fields">
+        <FieldFrame label="How" for="trim-method" :problem="submission.sentenceAt('method')">
+          <SelectBox
+            id="trim-method"
+            :model-value="keyOf(method)"
+            :choices="methodChoices"
+            name="How it is trimmed"
+            @update:model-value="methodKey = $event"
+          />
+        </FieldFrame>
+        <FieldFrame label="Raw, if not all of it" for="trim-raw" :problem="submission.sentenceAt('rawG')">
+          <TextBox
+            id="trim-raw"
+            v-model="rawText"
+            class="figure"
+            autocomplete="off"
+            :placeholder="showGrams(options.lot.grams)"
+          />
+        </FieldFrame>
+        <WeightField
+          v-if="vessels.length === 0"
+          id="trim-usable"
+          ref="usable"
+          v-model="usableText"
+          label="Usable"
+          :source="weights"
+          :problem="submission.sentenceAt('usableG')"
+          placeholder="weigh it"
         />
-      </FieldFrame>
-      <FieldFrame label="Raw, if not all of it" for="trim-raw" :problem="submission.sentenceAt('rawG')">
-        <TextBox
-          id="trim-raw"
-          v-model="rawText"
-          class="figure"
-          autocomplete="off"
-          :placeholder="showGrams(options.lot.grams)"
+        <Button
+          class="bowls"
+          size="small"
+          severity="secondary"
+          :label="vessels.length === 0 ? 'In several bowls' : 'Another bowl'"
+          :disabled="vessels.length >= 8"
+          @click="form.addVessel"
         />
-      </FieldFrame>
-      <WeightField
-        id="trim-usable"
-        ref="usable"
-        v-model="usableText"
-        label="Usable"
-        :source="weights"
-        :problem="submission.sentenceAt('usableG')"
-        placeholder="weigh it"
+      </div>
+      <VesselRows
+        v-if="vessels.length > 0"
+        v-model="vessels"
+        :total="vesselsTotal"
+        :problem="vesselsProblem"
+        @dropped="form.dropVessel"
       />
-    </div>
 
-    <PartRows v-if="parts.length > 0" v-model="parts" />
-    <p v-if="submission.sentenceAt('parts')" class="wrong" role="alert">
-      {{ submission.sentenceAt("parts") }}
-    </p>
-    <p v-else-if="balance" class="balance figure" :class="{ wrong: !balance.ok }" data-testid="balance">
-      {{ balance.ok ? `${showGrams(form.rawG.value ?? 0)} = ${balance.value}` : balance.issue }}
-    </p>
+      <PartRows v-model="parts" :further="options.furtherParts" />
+      <p v-if="submission.sentenceAt('parts')" class="wrong" role="alert">
+        {{ submission.sentenceAt("parts") }}
+      </p>
+      <p v-else-if="balance" class="balance figure" :class="{ wrong: !balance.ok }" data-testid="balance">
+        {{ balance.ok ? balance.value : balance.issue }}
+      </p>
 
-    <div v-if="submission.sentence.value" class="question" role="alert">
-      <p>{{ submission.sentence.value }}</p>
-      <Button
-        v-if="unlikely"
-        label="It is right, record it"
-        size="small"
-        severity="warn"
-        @click="record({ confirmed: true })"
-      />
-    </div>
+      <div v-if="submission.sentence.value" class="question" role="alert">
+        <p>{{ submission.sentence.value }}</p>
+        <Button
+          v-if="unlikely"
+          label="It is right, record it"
+          size="small"
+          severity="warn"
+          @click="record({ confirmed: true })"
+        />
+      </div>
 
-    <div class="acts">
-      <Button type="submit" label="Record the trim" :loading="submission.pending.value" />
-      <Button
-        label="Not weighed: use the estimate"
-        severity="secondary"
-        :loading="submission.pending.value"
-        @click="record({ estimate: true })"
-      />
-      <p v-if="cost" class="small">{{ cost }}</p>
-    </div>
-    <WorkingsNote :text="method.workings" />
-    <PurchaseCard
-      :ingredient="options.lot.ingredient"
-      :name="options.lot.name"
-      :method="method.method"
-      :grade="options.lot.grade"
-    />
-  </form>
+      <div class="acts">
+        <Button type="submit" label="Record the trim" :loading="submission.pending.value" />
+        <Button
+          label="Not weighed: use the estimate"
+          severity="secondary"
+          :loading="submission.pending.value"
+          @click="record({ estimate: true })"
+        />
+        <p v-if="cost" class="small">{{ cost }}</p>
+      </div>
+      <WorkingsNote :text="method.workings" />
+    </form>
+    <TrimMore :options="options" :method="method" :raw-g="form.rawG.value ?? options.lot.grams" />
+  </div>
 </template>
 
 <style scoped>
+.stack,
 .bench {
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.85rem;
 }
 
@@ -170,13 +204,18 @@ header {
 
 .fields {
   display: grid;
-  grid-template-columns: 1fr 1fr 1.2fr;
+  grid-template-columns: 1.3fr 0.9fr 1.1fr auto;
   gap: 0.8rem;
+  align-items: start;
 }
 
 .fields :deep(.p-select),
 .fields :deep(.p-inputtext) {
   width: 100%;
+}
+
+.bowls {
+  margin-top: 1.5rem;
 }
 
 .balance {
@@ -211,6 +250,10 @@ header {
 @media (max-width: 720px) {
   .fields {
     grid-template-columns: minmax(0, 1fr);
+  }
+
+  .bowls {
+    margin-top: 0;
   }
 }
 </style>
