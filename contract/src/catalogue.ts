@@ -1,4 +1,4 @@
-import { compositionKeys, ownTables } from "@apron/core/catalogue";
+import { compositionKeys, ownTables, seasonKeys } from "@apron/core/catalogue";
 import { z } from "zod";
 import { Estimate, Grade, Grams, Juices, Place } from "./quantities.ts";
 
@@ -97,7 +97,7 @@ export const OwnFigure = z
       .min(1)
       .max(60)
       .meta({
-        description: `A measure, a way of trimming, one of ${compositionKeys.join(", ")}, or a place`,
+        description: `A measure, a way of trimming or of cooking; of composition one of ${compositionKeys.join(", ")}; of season ${seasonKeys.join(" or ")}; of keeping "days"; of strength "strength"`,
       }),
     value: z.number(),
     low: z.number(),
@@ -128,10 +128,12 @@ export const IngredientDetail = IngredientFacts.extend({
   own: z.array(OwnFigure).readonly().meta({ description: "This kitchen's figures" }),
   handbook: z
     .object({
+      strength: z.number(),
       measures: z.array(Measure).readonly(),
       trims: z.array(Trim).readonly(),
+      changes: z.array(Change).readonly(),
       composition: Composition.nullable(),
-      daysWhole: z.number().nullable(),
+      season: Season.nullable(),
     })
     .nullable()
     .meta({ description: "What the handbook says; null for an ingredient of this kitchen's own" }),

@@ -35,6 +35,7 @@ export type {
 export {
   compositionKeys,
   ownTables,
+  seasonKeys,
   withOwn,
   type OwnEntries,
   type OwnFigure,

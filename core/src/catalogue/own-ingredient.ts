@@ -1,7 +1,7 @@
 import { accept, refuse, type Result } from "../measure/index.ts";
 import type { Catalogue } from "./catalogue.ts";
 import { findNamed, nameIndexOf } from "./name-index.ts";
-import type { Composition, Ingredient, Season } from "./rows.ts";
+import type { Composition, CookingChange, Ingredient, Season } from "./rows.ts";
 
 /** An ingredient that a kitchen added itself. */
 export type OwnIngredient = Ingredient;
@@ -13,6 +13,22 @@ export const emptyFacts = {
   measures: [],
   trims: [],
   changes: [],
+  change: {
+    ingredient: "",
+    method: "",
+    factor: 1,
+    low: 1,
+    high: 1,
+    waterBefore: null,
+    waterAfter: null,
+    solidsRetained: 1,
+    minutesLow: null,
+    minutesHigh: null,
+    celsius: null,
+    piece: "",
+    done: "",
+    ...own,
+  } satisfies CookingChange,
   composition: {
     ingredient: "",
     waterG: null,

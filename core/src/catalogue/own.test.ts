@@ -73,13 +73,28 @@ describe("a kitchen's own figures", () => {
       figure({ key: "armful", value: 900, low: 700, high: 1200 }),
       figure({ table: "trim", key: "ribs-out", value: 0.6, low: 0.5, high: 0.7 }),
       figure({ table: "composition", key: "saltG", value: 0.5, low: 0.4, high: 0.6 }),
-      figure({ table: "keeping", key: "fridge", value: 9, low: 9, high: 9 }),
+      figure({ table: "keeping", key: "days", value: 9, low: 9, high: 9 }),
+      figure({ table: "season", key: "toMonth", value: 11, low: 11, high: 11 }),
+      figure({ table: "cooking", key: "blanch-squeeze-chop", value: 0.5, low: 0.4, high: 0.6 }),
+      figure({ table: "strength", key: "strength", value: 2, low: 2, high: 2 }),
     );
     expect(facts.measures.find((m) => m.measure === "armful")?.grams).toBe(900);
     expect(facts.trims.find((t) => t.method === "ribs-out")?.mean).toBe(0.6);
     expect(facts.trims[0]?.method).toBe(reference.ingredients.get("chard")?.trims[0]?.method);
     expect(facts.composition).toMatchObject({ saltG: 0.5, saltLowG: 0.4, saltHighG: 0.6 });
-    expect(facts.season?.daysWhole).toBe(9);
+    expect(facts.season).toMatchObject({ daysWhole: 9, toMonth: 11 });
+    expect(facts.changes.find((c) => c.method === "blanch-squeeze-chop")).toMatchObject({
+      factor: 0.5,
+      waterAfter: null,
+    });
+    expect(facts.strength).toBe(2);
+  });
+
+  it("leave the other figures of a row their own source", () => {
+    const salt = chard(figure({ table: "composition", key: "saltG", value: 0.5, low: 0.4, high: 0.6 }));
+    const before = reference.ingredients.get("chard")?.composition;
+    expect(salt.composition).toMatchObject({ basis: before?.basis, waterG: before?.waterG });
+    expect(salt.composition?.source).toBe(`${before?.source ?? ""}; saltG is your own figure: weighed ten`);
   });
 
   it("of an ingredient that is not there are passed over", () => {
@@ -92,6 +107,9 @@ describe("a kitchen's own figures", () => {
     [{ low: -4 }, "figure-out-of-range"],
     [{ table: "composition", key: "moonlight", value: 1, low: 1, high: 1 }, "figure-unknown"],
     [{ table: "trim", key: "strip-leaves", value: 0.9, low: 0.8, high: 1.2 }, "figure-out-of-range"],
+    [{ table: "season", key: "toMonth", value: 13, low: 13, high: 13 }, "figure-out-of-range"],
+    [{ table: "season", key: "toMonth", value: 6.5, low: 6.5, high: 6.5 }, "figure-out-of-range"],
+    [{ table: "keeping", key: "fridge", value: 9, low: 9, high: 9 }, "figure-unknown"],
     [{ table: "composition", key: "waterG", value: 140, low: 140, high: 140 }, "figure-out-of-range"],
   ] as const)("refuses %j", (extra, code) => {
     expect(judgeFigure(figure(extra), chard())).toMatchObject({ ok: false, issue: { code } });

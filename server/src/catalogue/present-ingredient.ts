@@ -51,10 +51,12 @@ export function detailOf(
     own: from.figures.filter((f) => f.ingredient === facts.id),
     handbook: book
       ? {
+          strength: book.strength,
           measures: book.measures,
           trims: book.trims,
+          changes: book.changes,
           composition: book.composition ?? null,
-          daysWhole: book.season?.daysWhole ?? null,
+          season: book.season ?? null,
         }
       : null,
   };

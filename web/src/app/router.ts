@@ -67,6 +67,25 @@ export const router = createRouter({
       props: true,
       meta: { title: "Recipe" },
     },
+    {
+      path: "/handbook",
+      name: "handbook",
+      component: () => import("../handbook/HandbookPage.vue"),
+      meta: { title: "Handbook" },
+    },
+    {
+      path: "/handbook/:id",
+      name: "ingredient",
+      component: () => import("../handbook/IngredientPage.vue"),
+      props: true,
+      meta: { title: "Ingredient" },
+    },
+    {
+      path: "/kitchen",
+      name: "kitchen",
+      component: () => import("../kitchen/KitchenPage.vue"),
+      meta: { title: "Kitchen" },
+    },
     { path: "/:rest(.*)*", redirect: "/" },
   ],
 });

@@ -98,6 +98,9 @@ const label = computed(() => {
         </p>
         <p v-if="label" class="small">The label says: {{ label }}.</p>
         <p v-if="lot.note" class="soft small">{{ lot.note }}</p>
+        <p class="small">
+          <RouterLink :to="`/handbook/${lot.ingredient}`">All its figures</RouterLink>
+        </p>
         <ul class="cautions">
           <li v-for="c in lot.cautions" :key="c.text">
             {{ c.text }}

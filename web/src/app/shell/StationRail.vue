@@ -2,10 +2,12 @@
 import {
   BookOpenText,
   CookingPot,
+  LibraryBig,
   LogOut,
   Moon,
   Refrigerator,
   Scissors,
+  Settings2,
   ShoppingBasket,
   Sun,
 } from "@lucide/vue";
@@ -57,6 +59,7 @@ const stations = computed(() => {
       phone: true,
     },
     { to: "/recipes", label: "Recipes", icon: BookOpenText, count: 0, waits: "", phone: false },
+    { to: "/handbook", label: "Handbook", icon: LibraryBig, count: 0, waits: "", phone: false },
   ];
 });
 
@@ -75,7 +78,11 @@ async function signOut(): Promise<void> {
 <template>
   <nav aria-label="Stations">
     <p class="brand">Apron Plate</p>
-    <p class="kitchen">{{ session.session?.kitchen.name }}</p>
+    <p class="kitchen">
+      <RouterLink to="/kitchen" :title="`${session.session?.kitchen.name}: units, names, currency`"
+        >{{ session.session?.kitchen.name }} <Settings2 :size="14" aria-hidden="true"
+      /></RouterLink>
+    </p>
     <ul>
       <li v-for="s in stations" :key="s.to" :class="{ 'not-on-phone': !s.phone }">
         <RouterLink
@@ -112,6 +119,14 @@ async function signOut(): Promise<void> {
   padding: 0.3rem 0.5rem 1rem;
   font-size: 0.8rem;
   color: var(--p-aubergine-200);
+}
+
+.kitchen a {
+  display: inline-flex;
+  gap: 0.4rem;
+  align-items: center;
+  min-height: 1.6rem;
+  color: inherit;
 }
 
 .station {
