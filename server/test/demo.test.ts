@@ -69,6 +69,25 @@ describe("the demo kitchen", () => {
     expect(today.waiting.trim).toBeGreaterThan(8);
   });
 
+  it("knows what its beds give next, which is bolting and which is finished", async () => {
+    const { beds } = (await wren.call("listBeds", {})).body;
+    const of = (ingredient: string) => beds.find((bed) => bed.ingredient === ingredient);
+    expect(of("runner-bean")?.next).toMatchObject({ basis: "pickings" });
+    expect(of("zucchini")?.next).toMatchObject({ basis: "said", inDays: 3, grams: { value: 600 } });
+    expect([of("sorrel")?.state, of("kale")?.state]).toEqual(["bolting", "finished"]);
+  });
+
+  it("has a box logged in one go, a lot sorted by size and a pack with its label", async () => {
+    const { lots } = (await wren.call("listLots", { query: { limit: 200 } })).body;
+    const boxed = lots.filter((lot) => lot.source.note === "Thursday box");
+    expect(boxed.map((lot) => lot.ingredient).sort()).toEqual(["celeriac", "fennel-bulb", "leek"]);
+    expect(new Set(boxed.map((lot) => lot.intakeId)).size).toBe(1);
+    expect(boxed.reduce((sum, lot) => sum + (lot.priceMinor ?? 0), 0)).toBe(640);
+    const courgettes = lots.filter((lot) => lot.ingredient === "zucchini");
+    expect(courgettes.map((lot) => lot.condition ?? "").sort()).toEqual(["", "large", "small"]);
+    expect(lots.find((lot) => lot.ingredient === "feta")?.label).toMatchObject({ saltG: 2.6 });
+  });
+
   it("is dated up to today and never beyond", async () => {
     const [late] = await kitchen.owner.query<{ late: number }[]>(
       "select count(*)::int as late from entry where at > $1",
@@ -80,7 +99,7 @@ describe("the demo kitchen", () => {
   it("keeps every balance the fold of its ledger, and every gram of a batch out of a lot", async () => {
     const wrong = await kitchen.owner.query<unknown[]>(
       `select l.id from lot l left join entry e on e.lot_id = l.id group by l.id
-       having l.balance_g <> sum(case when e.kind in ('received','from-trim','by-product','returned','corrected') then e.grams else -e.grams end)`,
+       having l.balance_g <> sum(case when e.kind in ('received','from-trim','by-product','returned','split-from','corrected') then e.grams else -e.grams end)`,
     );
     expect(wrong).toEqual([]);
     const leaks = await kitchen.owner.query<unknown[]>(

@@ -3,7 +3,9 @@ import { addDays, invariant, type Day } from "@apron/core/measure";
 import { addBed, changeBed } from "../basket/beds.ts";
 import { correctLot, goneOff } from "../basket/change-lot.ts";
 import { listLots } from "../basket/list-lots.ts";
+import { logIntake } from "../basket/log-intake.ts";
 import { logLot } from "../basket/log-lot.ts";
+import { splitLot } from "../basket/part-lot.ts";
 import { finishMake } from "../cook/finish-make.ts";
 import { planMake } from "../cook/plan-make.ts";
 import type { Kit, UseCase } from "../kit.ts";
@@ -42,6 +44,37 @@ export const isPlanted = (kit: Kit, name: string, ingredient: string) =>
 
 export const bedStands = (kit: Kit, id: string, body: InputOf<"changeBed">["body"]) =>
   lived(changeBed, { params: { id }, body }, kit);
+
+/** A box of several things, each on a line of its own. */
+export const boxComesIn = (kit: Kit, box: { note: string; priceMinor: number; lines: readonly string[] }) => {
+  const { note, priceMinor } = box;
+  const unsaidOfIt = {
+    ingredient: null,
+    amount: null,
+    place: null,
+    grade: "prime",
+    bestBefore: null,
+  } as const;
+  const lines = box.lines.map((text) => ({ ...unsaidOfIt, id: kit.newId(), text }));
+  const source = { kind: "box-share", note } as const;
+  return lived(logIntake, { body: { id: kit.newId(), since: kit.today, source, priceMinor, lines } }, kit);
+};
+
+/** Sorts a lot by size. */
+export const isSorted = (kit: Kit, lotId: string, grams: { small: number; large: number }) =>
+  lived(
+    splitLot,
+    {
+      params: { id: lotId },
+      body: {
+        parts: [
+          { condition: "small", grams: grams.small },
+          { condition: "large", grams: grams.large },
+        ],
+      },
+    },
+    kit,
+  );
 
 /** Trims a whole lot to a weighed fraction by its usual method; what else comes off goes to compost. */
 export async function isTrimmed(

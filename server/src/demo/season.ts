@@ -1,5 +1,8 @@
+import type { InputOf } from "@apron/contract";
 import type { Grade, SourceKind } from "@apron/core/basket";
 import type { Place } from "@apron/core/catalogue";
+
+type LotLabel = NonNullable<InputOf<"logLot">["body"]["label"]>;
 
 /** A crop that comes in every few days: grams each time, and what this kitchen's knife really leaves. */
 export type Crop = {
@@ -47,9 +50,33 @@ export type Arrival = {
   readonly priceMinor?: number;
   /** Days from today on a sealed pack's label. */
   readonly labelDays?: number;
+  /** What the pack says of itself, grams in 100 g. */
+  readonly label?: LotLabel;
   /** Trimmed on arrival to this fraction; left raw without it. */
   readonly trimmedTo?: number;
 };
+
+/** Beds that have given nothing yet, and how some of the others stand: what a cook would say of them today. */
+export const laterBeds: readonly { readonly name: string; readonly ingredient: string }[] = [
+  { name: "south fence", ingredient: "zucchini" },
+  { name: "herb strip", ingredient: "lovage" },
+];
+export const bedsNow = {
+  bolting: ["sorrel"],
+  finished: ["kale"],
+  said: { ingredient: "zucchini", inDays: 3, grams: 600 },
+} as const;
+
+/** One box, logged in one go: a price shared over its lines by weight. */
+export const box = {
+  daysAgo: 3,
+  note: "Thursday box",
+  priceMinor: 640,
+  lines: ["2 fennel bulbs", "3 leeks", "1 celeriac"],
+} as const;
+
+/** The marrows among them go another way than the small ones. */
+export const sorted = { ingredient: "zucchini", small: 520, large: 700 } as const;
 
 /** The glut that stands in the kitchen today. */
 export const glut: readonly Arrival[] = [
@@ -69,8 +96,6 @@ export const glut: readonly Arrival[] = [
     priceMinor: 240,
   },
   { ingredient: "tomatillo", amount: "740", daysAgo: 4, source: "own-bed", note: "polytunnel" },
-  { ingredient: "fennel-bulb", amount: "2 bulbs", daysAgo: 3, source: "box-share", note: "Thursday box" },
-  { ingredient: "leek", amount: "3 leeks", daysAgo: 5, source: "box-share", note: "Thursday box" },
   { ingredient: "lettuce-butterhead", amount: "2 heads", daysAgo: 2, source: "own-bed", note: "frame" },
   {
     ingredient: "winter-squash-kabocha",
@@ -97,7 +122,16 @@ export const glut: readonly Arrival[] = [
     note: "corner stall",
     priceMinor: 120,
   },
-  { ingredient: "feta", amount: "200", daysAgo: 1, source: "shop", note: "", labelDays: 12 },
+  { ingredient: "zucchini", amount: "1380", daysAgo: 1, source: "own-bed", note: "south fence" },
+  {
+    ingredient: "feta",
+    amount: "200",
+    daysAgo: 1,
+    source: "shop",
+    note: "",
+    labelDays: 12,
+    label: { saltG: 2.6, sugarsG: 0.7, acidG: null, allergens: ["milk"] },
+  },
   { ingredient: "yogurt-greek", amount: "450", daysAgo: 0, source: "shop", note: "", labelDays: 4 },
   { ingredient: "pecorino", amount: "180", daysAgo: 4, source: "shop", note: "", labelDays: 40 },
   { ingredient: "apple", amount: "900", daysAgo: 3, source: "gift", note: "next plot" },
