@@ -2,10 +2,14 @@ import { describe, expect, it } from "@jest/globals";
 import type { Container } from "@apron/contract";
 import { groupContainers } from "../src/larder/container-groups.ts";
 import { limitWords, makeLink, servingWords } from "../src/match/match-words.ts";
+import { sectionsOf, showRange } from "../src/handbook/figure-rows.ts";
 import { partDrafts, partGrams } from "../src/trim/part-draft.ts";
+import { emptyVessel, weighedVessels } from "../src/trim/vessel-draft.ts";
+import { yieldChart, yieldRange } from "../src/trim/yield-chart.ts";
 import { typedGrams } from "../src/ui/typed-grams.ts";
 import { daysLeftWords } from "../src/ui/band.ts";
-import { showDay } from "../src/ui/dates.ts";
+import { showDay, useLocale } from "../src/ui/dates.ts";
+import { unitsGlued } from "../src/ui/units-glued.ts";
 import { readMoney, showMoney } from "../src/ui/money.ts";
 
 describe("money", () => {
@@ -43,11 +47,22 @@ describe("days", () => {
   it("name the year only when it is another", () => {
     const today = new Date("2026-09-10T09:00:00");
     expect([showDay("2026-09-14", today), showDay("2027-03-09", today)]).toEqual([
-      "Mon 14 Sep",
+      "Mon 14 Sept",
       "9 Mar 2027",
     ]);
   });
+
+  it("are written as the kitchen's locale writes them", () => {
+    const today = new Date("2026-09-10T09:00:00");
+    const written = ["en-US", "de-DE", "en-GB"].map((locale) => {
+      useLocale(locale);
+      return showDay("2026-11-24", today);
+    });
+    expect(written).toEqual(["Tue Nov 24", "Di., 24. Nov.", "Tue 24 Nov"]);
+  });
 });
+
+const metric = { system: "metric", locale: "en-GB" } as const;
 
 describe("a match in words", () => {
   it("says batches and servings, and links to the make", () => {
@@ -57,13 +72,13 @@ describe("a match in words", () => {
   });
 
   it("says what sets the limit", () => {
-    expect(limitWords({ kind: "stock", names: ["chard", "kale"], shortG: 40 }, "metric")).toBe(
+    expect(limitWords({ kind: "stock", names: ["chard", "kale"], shortG: 40 }, metric)).toBe(
       "The chard and kale sets the limit: half a batch more needs another 40 g.",
     );
-    expect(limitWords({ kind: "appetite", eaten: 5.9999999, frozen: 30.3, given: 6 }, "metric")).toBe(
+    expect(limitWords({ kind: "appetite", eaten: 5.9999999, frozen: 30.3, given: 6 }, metric)).toBe(
       "No more can be eaten (6 portions), frozen (30 portions) or given (6 portions) in time.",
     );
-    expect(limitWords({ kind: "not-worth-more" }, "metric")).toMatch(/rescue less/);
+    expect(limitWords({ kind: "not-worth-more" }, metric)).toMatch(/rescue less/);
   });
 });
 
@@ -94,6 +109,95 @@ describe("weights typed at the trim bench", () => {
     };
     expect(partDrafts(method as never).map((p) => p.fate)).toEqual(["keep", "compost"]);
   });
+});
+
+describe("several bowls", () => {
+  it("count once they are weighed full; an empty tare is a tared scale", () => {
+    const bowl = (gross: string, tare: string) => ({ ...emptyVessel(), gross, tare });
+    expect(
+      weighedVessels([bowl("640", "210"), bowl("1.2 kg", ""), bowl("", "210"), bowl("300", "two")]),
+    ).toEqual([
+      { grossG: 640, tareG: 210 },
+      { grossG: 1200, tareG: 0 },
+    ]);
+  });
+});
+
+describe("the picture of a yield", () => {
+  const method = {
+    handbook: { mean: 0.6, low: 0.5, high: 0.7, source: "" },
+    next: { value: 0.64, low: 0.58, high: 0.7 },
+    weighings: [{ trimId: "a", fraction: 0.44, grade: "prime", at: "" }],
+  } as never;
+  const colours = { handbook: "h", expected: "e", dot: "d", ring: "r", now: "n" };
+
+  it("shows every weighing, also one outside the handbook's band", () => {
+    const [low, high] = yieldRange(method);
+    expect(low).toBeLessThanOrEqual(0.44);
+    expect(high).toBe(1);
+  });
+
+  it("has a lane for the handbook, one for what is expected and one of dots", () => {
+    const { datasets } = yieldChart(method, undefined, colours);
+    expect(datasets.map((d) => d.label)).toEqual(["your weighings", "you expect", "handbook"]);
+    expect(datasets[0]?.data).toEqual([{ x: 0.44, y: 1 }]);
+    expect(datasets[2]?.data).toEqual([
+      { x: 0.5, y: 3 },
+      { x: 0.7, y: 3 },
+    ]);
+  });
+
+  it("keeps the line of what is on the scale inside the picture", () => {
+    const { datasets } = yieldChart(method, 3, colours);
+    expect(datasets[0]?.data[0]).toEqual({ x: 1, y: 0.4 });
+  });
+});
+
+describe("figures of the handbook", () => {
+  const measure = (grams: number, extra = {}) => ({
+    ...{ ingredient: "chard", measure: "bunch", grams, low: grams - 50, high: grams + 50, state: "whole" },
+    ...{ source: "common practice", confidence: "medium", basis: "estimate", ...extra },
+  });
+  const detail = {
+    measures: [measure(420, { source: "your own figure", basis: "own" })],
+    trims: [],
+    changes: [],
+    composition: null,
+    season: null,
+    strength: 0,
+    source: "common practice",
+    confidence: "high",
+    basis: "estimate",
+    own: [
+      { ingredient: "chard", table: "measure", key: "bunch", value: 420, low: 370, high: 470, note: "ten" },
+    ],
+    handbook: {
+      ...{ strength: 0, measures: [measure(350)], trims: [], changes: [] },
+      ...{ composition: null, season: null },
+    },
+  } as never;
+
+  it("stand behind the kitchen's own, which says how it is known", () => {
+    const [weights] = sectionsOf(detail);
+    expect(weights?.rows).toMatchObject([
+      {
+        label: "bunch",
+        value: 420,
+        own: true,
+        source: "your own figure: ten",
+        book: { value: 350, source: "common practice, medium confidence" },
+      },
+    ]);
+  });
+
+  it("show their range where there is one, and no more digits than are known", () => {
+    expect(showRange({ value: 350, low: 250, high: 450.4 }, "en-GB")).toBe("350 (250–450)");
+    expect(showRange({ value: 0.6123, low: 0.6123, high: 0.6123 }, "de-DE")).toBe("0,612");
+  });
+});
+
+it("a number and its unit stay together", () => {
+  expect(unitsGlued("about 650 g (550–700 g)")).toBe("about 650\u00a0g (550–700\u00a0g)");
 });
 
 describe("containers of one batch", () => {

@@ -4,6 +4,7 @@ import { defineStore } from "pinia";
 import { computed, ref, watch } from "vue";
 import { useLocale } from "../ui/dates.ts";
 import { ApiProblem, call } from "./api.ts";
+import { speakIn } from "./words.ts";
 
 /** Who is signed in, and how their kitchen reads numbers. */
 export const useSession = defineStore("session", () => {
@@ -32,7 +33,14 @@ export const useSession = defineStore("session", () => {
     locale: session.value?.kitchen.locale ?? "en-GB",
   }));
   const ounces = computed(() => session.value?.kitchen.ounces ?? {});
-  watch(display, ({ locale }) => useLocale(locale), { immediate: true });
+  watch(
+    display,
+    (now) => {
+      useLocale(now.locale);
+      speakIn(now);
+    },
+    { immediate: true },
+  );
   const dialect = computed(() => session.value?.kitchen.dialect ?? "uk");
   const cup = computed(() => session.value?.kitchen.cup ?? "us-customary");
   const currency = computed(() => session.value?.kitchen.currency ?? "GBP");

@@ -1,8 +1,13 @@
-import { showGrams, showYield } from "@apron/core/measure";
+import { showGrams, showYield, type Display } from "@apron/core/measure";
 import { ApiProblem } from "./api.ts";
 
 type Measurements = Readonly<Record<string, unknown>>;
-const grams = (value: unknown): string => showGrams(Number(value));
+/** The kitchen's units and locale; the session sets them, and every sentence follows. */
+let display: Display = { system: "metric", locale: "en-GB" };
+export const speakIn = (wanted: Display): void => {
+  display = wanted;
+};
+const grams = (value: unknown): string => showGrams(Number(value), display);
 const list = (value: unknown): string =>
   Array.isArray(value) ? value.map((one) => String(one).replaceAll("-", " ")).join(", ") : "";
 

@@ -9,6 +9,7 @@ import { useSubmit } from "../app/use-submit.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
+import { unitsGlued } from "../ui/units-glued.ts";
 import TextBox from "../ui/TextBox.vue";
 import BedPromise from "./BedPromise.vue";
 import IngredientField from "./IngredientField.vue";
@@ -58,7 +59,7 @@ async function plant(): Promise<void> {
         <p class="soft crop">{{ bed.crop }}</p>
       </div>
       <div>
-        <p class="outlook">{{ outlook(bed) }}</p>
+        <p class="outlook">{{ unitsGlued(outlook(bed)) }}</p>
         <p class="soft small">{{ basis(bed) }}</p>
         <BedPromise v-if="bed.state === 'growing'" :bed="bed" />
       </div>

@@ -40,6 +40,9 @@ const candidates = computed(() => {
 });
 const note = computed(() => {
   if (props.problem) return props.problem;
+  // The ounces are asked about below, and so is which of several.
+  if (question.value?.code === "ounce-mass-or-fluid") return "";
+  if (candidates.value.length > 1) return "Which of these?";
   if (question.value) return sentenceFor(question.value);
   if (row.value.amount !== null) return weighed.value.words;
   return reading.value?.grams ? showEstimate(reading.value.grams, session.display) : "";

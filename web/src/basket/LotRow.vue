@@ -47,7 +47,7 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
 <style scoped>
 .lot {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 7.5rem 8.6rem 11.2rem;
+  grid-template-columns: minmax(0, 1fr) 6.6rem 8rem 8.8rem;
   align-items: center;
   gap: 0.2rem 0.6rem;
   padding: 0.45rem 0.2rem;

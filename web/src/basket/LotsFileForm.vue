@@ -93,6 +93,19 @@ input {
   max-width: 100%;
 }
 
+input::file-selector-button {
+  min-height: 44px;
+  margin-inline-end: 0.7rem;
+  padding: 0 1rem;
+  font: inherit;
+  font-weight: 600;
+  color: var(--ink);
+  background: var(--card);
+  border: 1px solid var(--p-linen-500);
+  border-radius: var(--p-border-radius-md);
+  cursor: pointer;
+}
+
 .faults {
   display: grid;
   gap: 0.35rem;

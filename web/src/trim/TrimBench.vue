@@ -119,7 +119,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
             v-model="rawText"
             class="figure"
             autocomplete="off"
-            :placeholder="showGrams(options.lot.grams)"
+            :placeholder="showGrams(options.lot.grams, session.display)"
           />
         </FieldFrame>
         <WeightField

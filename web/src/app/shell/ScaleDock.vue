@@ -4,8 +4,10 @@ import Button from "primevue/button";
 import { computed, ref } from "vue";
 import { showGrams } from "@apron/core/measure";
 import { useScale } from "../scale.ts";
+import { useSession } from "../session.ts";
 
 const scale = useScale();
+const session = useSession();
 const open = ref(false);
 const typed = ref("");
 const piles = [120, 430, 790, 1240];
@@ -22,7 +24,7 @@ const state = computed(() => {
   if (!now.plugged) return "unplugged: type weights instead";
   if (!scale.connected) return "not connected";
   if (now.off) return "asleep: press Wake";
-  if (now.overload) return `over ${showGrams(now.capacityG)}: take some off`;
+  if (now.overload) return `over ${showGrams(now.capacityG, session.display)}: take some off`;
   if (now.held) return "held";
   return now.stable ? "steady" : "settling…";
 });
