@@ -131,7 +131,7 @@ export const LogIntake = z.object({
       }),
     )
     .min(1)
-    .max(60),
+    .max(2000),
 });
 
 export const IntakeLogged = z.object({ id: Id, lots: z.array(Lot) }).meta({ id: "IntakeLogged" });

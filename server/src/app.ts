@@ -27,9 +27,9 @@ import { todayUseCases } from "./today/routes.ts";
 import { trimUseCases } from "./trim/routes.ts";
 
 const largestBody = 512 * 1024;
-/** A lots file of five thousand rows fits. */
+/** A lots file of five thousand rows fits, and a list of two thousand lines. */
 const largestFile = 2 * 1024 * 1024;
-const filePath = "/api/lots/import";
+const listPaths = ["/api/lots/import", "/api/intakes", "/api/lines/read"];
 
 /** The whole service as a function of what it depends on; opens nothing itself. */
 export function createApp(deps: Deps): Hono {
@@ -83,8 +83,8 @@ function protect(app: Hono, deps: Deps): void {
   app.use(except("/api/*", pageHeaders, compress()));
   app.use("/api/*", apiHeaders);
   app.use("/api/*", csrf());
-  app.use("/api/*", except(filePath, atMost(largestBody)));
-  app.use(filePath, atMost(largestFile));
+  app.use("/api/*", except(listPaths, atMost(largestBody)));
+  for (const path of listPaths) app.use(path, atMost(largestFile));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
     deps.log("request failed", {

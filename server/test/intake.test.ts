@@ -271,3 +271,30 @@ describe("beds", () => {
     expect((await wren.call("addBed", { body: bed })).status).toBe(409);
   });
 });
+
+describe("long lists", () => {
+  it("of two thousand lines go in together and come back together", async () => {
+    const body = box(Array.from({ length: 2000 }, (_, i) => `${100 + i} g kale`));
+    const done = await wren.call("logIntake", { body });
+    expect([done.status, done.body.lots.length]).toEqual([201, 2000]);
+    expect((await wren.call("undoIntake", { params: { id: body.id } })).body.lots).toBe(2000);
+  }, 30_000);
+
+  it("of five thousand rows are read from a file, and not one more", async () => {
+    const csv = `item,amount\n${"kale,300\n".repeat(5000)}`;
+    const read = await wren.call("importLots", { body: { id: randomUUID(), csv, dryRun: true } });
+    expect([read.status, read.body.accepted]).toEqual([201, 5000]);
+    const over = await wren.call("importLots", { body: { id: randomUUID(), csv: `${csv}kale,300\n` } });
+    expect(over.problem).toMatchObject({ code: "csv-too-long", measurements: { rows: 5001, atMost: 5000 } });
+  });
+
+  it("of more rows than one statement has values for go in whole", async () => {
+    const body = { id: randomUUID(), csv: `item,amount\n${"kale,300\n".repeat(3000)}` };
+    expect((await wren.call("importLots", { body })).body.accepted).toBe(3000);
+    const [count] = await kitchen.owner.query<{ lots: number }[]>(
+      "select count(*)::int lots from lot where intake_id = $1 and balance_g = 300",
+      [body.id],
+    );
+    expect(count?.lots).toBe(3000);
+  }, 30_000);
+});

@@ -2,7 +2,7 @@ import type { InputOf } from "@apron/contract";
 import { sharePrice, usualPlace } from "@apron/core/basket";
 import { lineReader, readLine, type LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
-import type { Answer, Refusal } from "../http/refusal.ts";
+import { conflict, type Answer, type Refusal } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
 import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
 import { presentLot } from "./present-lot.ts";
@@ -22,6 +22,8 @@ export const readerOf = (kit: Pick<Kit, "catalogue" | "asker">) =>
  * its field, with what must be asked; the price of the whole is shared over the lines by weight.
  */
 export const logIntake: UseCase<"logIntake"> = async ({ body }, kit) => {
+  if ((await kit.stores.lots.getMany(body.lines.map((line) => line.id))).length > 0)
+    return conflict("already-there");
   const arrivals: Arrival[] = [];
   for (const [index, line] of body.lines.entries()) {
     const arrived = await lineArrives(line, body, kit);

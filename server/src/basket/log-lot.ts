@@ -13,6 +13,7 @@ type Arriving = Required<LogLot>;
 
 /** Logs what came in: the lot and the entry that brings it to its weight. */
 export const logLot: UseCase<"logLot"> = async ({ body }, kit) => {
+  if (await kit.stores.lots.get(body.id)) return conflict("already-there");
   const arrived = await arrivalOf(body, kit);
   if (!arrived.ok) return arrived;
   await bringIn([arrived.value], kit);
@@ -48,7 +49,6 @@ export async function arrivalOf(
   if (untrue) return untrue;
   const weight = weigh(body.amount, facts, kit);
   if (!weight.ok) return weight;
-  if (await kit.stores.lots.get(body.id)) return conflict("already-there");
   const price = priceOf(body, weight.value);
   if (!price.ok) return price;
   const lot = newLot(body, { facts, weight: weight.value, priceMinor: price.value, intakeId, kit });

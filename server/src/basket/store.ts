@@ -93,6 +93,8 @@ export type LotStore = {
   readonly usualIngredients: (limit: number) => Promise<string[]>;
   /** Raw lots that went off where they came in, oldest first: what the kitchen has seen of keeping. */
   readonly wentOff: () => Promise<WentOff[]>;
+  /** The entry that brought in each lot of an intake, by lot. */
+  readonly receipts: (intakeId: string) => Promise<ReadonlyMap<string, string>>;
   readonly entry: (id: string) => Promise<(EntryRecord & { readonly undone: boolean }) | undefined>;
   readonly childrenOf: (lotId: string) => Promise<LotRecord[]>;
   readonly ofIntake: (intakeId: string) => Promise<LotRecord[]>;

@@ -57,14 +57,11 @@ export const undoIntake: UseCase<"undoIntake"> = async ({ params }, kit) => {
   if (whole.length === 0) return notFound("intake-unknown");
   if (whole.every((lot) => lot.balanceG === 0)) return conflict("already-undone");
   if (lots.length > whole.length || !whole.every(untouched)) return conflict("used-since");
-  const entries: EntryRecord[] = [];
-  for (const lot of whole) {
-    const [received] = await kit.stores.lots.entries(lot.id);
-    const undoes = received?.id ?? null;
-    entries.push(
-      entryOf(kit, lot.id, { kind: "corrected", grams: -lot.balanceG, reason: "intake undone", undoes }),
-    );
-  }
+  const receipts = await kit.stores.lots.receipts(params.id);
+  const entries = whole.map((lot) => {
+    const undoes = receipts.get(lot.id) ?? null;
+    return entryOf(kit, lot.id, { kind: "corrected", grams: -lot.balanceG, reason: "intake undone", undoes });
+  });
   await kit.stores.lots.append(entries);
   return accept({ lots: whole.length, grams: toMilligram(whole.reduce((g, lot) => g + lot.balanceG, 0)) });
 };

@@ -25,6 +25,19 @@ const chips = computed(() =>
   props.usual.flatMap((id) => ingredients.value?.find((one) => one.id === id) ?? []).slice(0, 8),
 );
 const questions = computed(() => draft.value.rows.filter((row) => openQuestion(row)).length);
+/** A long list shows so many rows at a time, those that ask something first; all of them go in. */
+const atOnce = 40;
+const shownCount = ref(atOnce);
+const shownRows = computed(() => {
+  const places = draft.value.rows.map((row, place) => ({ row, place }));
+  if (places.length <= atOnce) return places;
+  const asking = places.filter(
+    ({ row, place }) => openQuestion(row) ?? form.problemAt(place) ?? row.amount === "",
+  );
+  const rest = places.filter((one) => !asking.includes(one));
+  return [...asking, ...rest].slice(0, shownCount.value);
+});
+const hidden = computed(() => draft.value.rows.length - shownRows.value.length);
 const label = computed(() => {
   const count = draft.value.rows.length;
   return count === 0 ? "Log them" : `Log all ${count}`;
@@ -84,15 +97,22 @@ async function log(): Promise<void> {
     </FieldFrame>
     <ol v-if="draft.rows.length > 0" class="rows" aria-label="In the box">
       <IntakeRowField
-        v-for="(row, i) in draft.rows"
+        v-for="{ row, place } in shownRows"
         :key="row.id"
         ref="rows"
-        v-model="draft.rows[i]!"
-        :problem="form.problemAt(i)"
+        v-model="draft.rows[place]!"
+        :problem="form.problemAt(place)"
         @dropped="form.drop(row.id)"
         @reread="form.reread"
       />
     </ol>
+    <Button
+      v-if="hidden > 0"
+      :label="`Show more of the other ${hidden}`"
+      severity="secondary"
+      size="small"
+      @click="shownCount += atOnce"
+    />
     <details>
       <summary>From where, and what it cost</summary>
       <div class="about">

@@ -20,6 +20,13 @@ const entryOf = ({ kitchenId: _kitchen, seq: _seq, ...row }: EntryRow): EntryRec
   kind: row.kind as EntryRecord["kind"],
 });
 
+/** One statement takes 65,535 values, and long ones are slow to put together: so many rows at a time. */
+const rowsAtOnce = 200;
+const inChunks = <Row>(rows: readonly Row[]): Row[][] =>
+  Array.from({ length: Math.ceil(rows.length / rowsAtOnce) }, (_, i) =>
+    rows.slice(i * rowsAtOnce, (i + 1) * rowsAtOnce),
+  );
+
 export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
   ...lists(em),
   ...ledger(em),
@@ -32,16 +39,14 @@ export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
       ingredientId: ingredient,
       createdAt,
     }));
-    await em.insert(LotTable, rows);
+    for (const some of inChunks(rows)) await em.insert(LotTable, some);
   },
   change: async (id, to) => {
     await em.update(LotTable, { id }, to);
   },
   append: async (entries) => {
-    await em.insert(
-      EntryTable,
-      entries.map((entry) => ({ ...entry, kitchenId })),
-    );
+    const rows = entries.map((entry) => ({ ...entry, kitchenId }));
+    for (const some of inChunks(rows)) await em.insert(EntryTable, some);
   },
 });
 
@@ -62,8 +67,18 @@ function lists(em: EntityManager): Pick<LotStore, Lists> {
   };
 }
 
-function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "wentOff"> {
+function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receipts" | "wentOff"> {
   return {
+    receipts: async (intakeId) =>
+      new Map(
+        (
+          await em.query<{ lotId: string; id: string }[]>(
+            `select e.lot_id as "lotId", e.id from entry e join lot l on l.id = e.lot_id
+             where l.intake_id = $1 and e.kind = 'received'`,
+            [intakeId],
+          )
+        ).map(({ lotId, id }) => [lotId, id]),
+      ),
     entries: (lotId) => entriesWithNames(em, lotId),
     entry: async (id) => {
       const row = await em.findOneBy(EntryTable, { id });
