@@ -12,7 +12,9 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
     await page.getByRole("option", { name: "chard" }).first().click();
     await page.keyboard.press("w");
     await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("1310 g");
-    await page.getByLabel("Bed or stall").fill("far bed");
+    await page.getByRole("combobox", { name: "From" }).click();
+    await page.getByRole("option", { name: "Gift" }).click();
+    await page.getByLabel("Stall, box or giver").fill("far bed");
     await page.getByRole("button", { name: "Log it" }).click();
     await expect(notice(page)).toContainText("1.31 kg chard logged");
     await expect(page.getByRole("article").filter({ hasText: "far bed" })).toContainText("1.31 kg");

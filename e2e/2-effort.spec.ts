@@ -29,6 +29,24 @@ test("log a weighed lot from the chips in at most 6", async ({ page }) => {
   expect(effort.spent).toBeLessThanOrEqual(6);
 });
 
+test("log a box share of five things in at most 20", async ({ page }) => {
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("link", { name: /^Basket/ }));
+  await effort.click(page.getByRole("button", { name: "Several" }));
+  const form = page.getByRole("form", { name: "Log several things at once" });
+  const chips = form.getByRole("list", { name: "Add to the box" }).getByRole("button");
+  for (const [i, grams] of [340, 910, 275, 1120, 60].entries()) {
+    await pileOnScale(page, grams);
+    await effort.click(chips.nth(i));
+    await effort.press("w");
+    const fields = form.getByRole("list", { name: "In the box" }).getByRole("textbox");
+    await expect(fields.nth(i)).toHaveValue(`${grams} g`);
+  }
+  await effort.press("Enter");
+  await expect(notice(page)).toContainText("5 things logged");
+  expect(effort.spent).toBeLessThanOrEqual(20);
+});
+
 test("record a trim in at most 5", async ({ page }) => {
   const { lots } = await ask<{ lots: { id: string; grams: number }[] }>(page, "/api/lots?state=raw&limit=1");
   const { methods } = await ask<{ methods: { usable: { value: number } }[] }>(

@@ -120,7 +120,7 @@ test("an expired session asks again and keeps what was typed", async ({ page, co
   await page.getByRole("option", { name: "tomatillo" }).first().click();
   await page.getByLabel("Weight or measure", { exact: true }).fill("640");
   await context.clearCookies();
-  // The scale is read all the time, so the next reading already finds the session gone.
+  await page.getByRole("button", { name: "Log it" }).click();
   const dialog = page.getByRole("dialog", { name: "You were signed out" });
   await expect(dialog).toBeVisible();
   await dialog.getByRole("button", { name: "Sign in as Wren" }).click();

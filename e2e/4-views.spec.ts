@@ -15,6 +15,9 @@ async function views(page: Page): Promise<(readonly [path: string, ready: RegExp
     ["/cook/chard-and-hazelnut-pesto", /Put by in/],
     ["/larder", /portions/],
     [`/label/${containers[0]?.id}`, /Why this date/],
+    ["/handbook", /One of your own/],
+    ["/handbook/chard", /What trimming leaves/],
+    ["/kitchen", /It looks like this/],
     ["/recipes", /Formulas/],
     ["/recipes/lovage-green-sauce", /Filled by/],
   ];

@@ -75,5 +75,15 @@ export const logLot = (
     source: { kind: "own-bed", note: "test bed" },
   });
 
+/** Pastes text into a field as the clipboard would. */
+export const paste = (field: Locator, text: string): Promise<void> =>
+  field.evaluate((element, pasted) => {
+    const data = new DataTransfer();
+    data.setData("text", pasted);
+    element.dispatchEvent(
+      new ClipboardEvent("paste", { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  }, text);
+
 export const notice = (page: Page): Locator =>
   page.getByRole("status").filter({ has: page.getByRole("button", { name: "Close this notice" }) });

@@ -12,7 +12,7 @@ export default defineConfig({
   use: {
     baseURL: process.env["E2E_DEMO_URL"] ?? "http://127.0.0.1:4310",
     viewport: { width: 1280, height: 800 },
-    trace: "retain-on-failure",
+    screenshot: "only-on-failure",
     launchOptions: {
       executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
       args: [

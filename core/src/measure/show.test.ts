@@ -31,12 +31,13 @@ describe("weights as a cook reads them", () => {
   it("shows a range in one unit, no finer than the range deserves", () => {
     expect(showEstimate(estimate(85, 60, 110))).toBe("about 85 g (60–110 g)");
     expect(showEstimate(estimate(702.3, 498.1, 902.7))).toBe("about 700 g (500–900 g)");
+    expect(showEstimate(estimate(350, 250, 450))).toBe("about 350 g (250–450 g)");
     expect(showEstimate(estimate(950, 800, 1300))).toBe("about 950 g (800 g–1.3 kg)");
     expect(showEstimate(exactly(430))).toBe("430 g");
   });
 
   it("takes steps of 1, 2 or 5", () => {
-    expect([3, 50, 200, 404, 900].map(honestStep)).toEqual([1, 5, 20, 50, 100]);
+    expect([3, 50, 200, 404, 900].map(honestStep)).toEqual([1, 5, 10, 50, 100]);
   });
 
   it("shows portions to the half, and never none while something is left", () => {

@@ -34,12 +34,12 @@ function showOunces(grams: number): string {
   return ounces === "0" ? `${pounds} lb` : `${pounds} lb ${ounces} oz`;
 }
 
-/** The step that a range of this width deserves: 1, 2 or 5 times a power of ten, about a tenth of the width. */
+/** The step that a range of this width deserves: 1 or 5 times a power of ten, between a thirtieth and a seventh of it. */
 export function honestStep(width: number): number {
   if (!(width > 0)) return 1;
   const power = 10 ** Math.floor(Math.log10(width / 10));
   const lead = width / 10 / power;
-  return Math.max(1, power * (lead < 1.5 ? 1 : lead < 3.5 ? 2 : lead < 7.5 ? 5 : 10));
+  return Math.max(1, power * (lead < 3.5 ? 1 : lead < 7.5 ? 5 : 10));
 }
 
 const toStep = (value: number, step: number): number => Math.round(value / step) * step;

@@ -4,18 +4,24 @@ type SuggestedPart = { readonly part: string; readonly use: string; readonly gra
 
 /**
  * What probably makes up the `restG` grams that are not usable: the handbook's by-products in their own
- * proportion, the unnamed remainder left as loss. Rounded down, so that together they never outweigh the rest.
+ * proportion, the unnamed remainder left as loss. Parts already `weighed` (grams by name, the handbook's or others)
+ * are taken off first and not suggested again. Rounded down, so that together they never outweigh the rest.
  */
 export function suggestParts(
   restG: number,
   handbook: Pick<TrimYield, "mean" | "byProducts">,
+  weighed: Readonly<Record<string, number>> = {},
 ): SuggestedPart[] {
-  const named = handbook.byProducts.reduce((total: number, p: ByProductShare) => total + p.fraction, 0);
-  const whole = Math.max(1 - handbook.mean, named);
-  if (!(whole > 0) || !(restG > 0)) return [];
-  return handbook.byProducts.map((p) => ({
+  const fractionOf = (parts: readonly ByProductShare[]): number =>
+    parts.reduce((total, p) => total + p.fraction, 0);
+  const open = handbook.byProducts.filter((p) => weighed[p.part] === undefined);
+  const unnamed = Math.max(0, 1 - handbook.mean - fractionOf(handbook.byProducts));
+  const whole = fractionOf(open) + unnamed;
+  const leftG = restG - Object.values(weighed).reduce((total, grams) => total + grams, 0);
+  if (!(whole > 0) || !(leftG > 0)) return [];
+  return open.map((p) => ({
     part: p.part,
     use: p.use,
-    grams: Math.floor((restG * p.fraction) / whole),
+    grams: Math.floor((leftG * p.fraction) / whole + 1e-9),
   }));
 }

@@ -101,6 +101,17 @@ describe("suggested by-products", () => {
       ["ends", 50],
     ]);
   });
+
+  it("make room for what was weighed already, also for a part the handbook does not name", () => {
+    const suggested = (weighed: Record<string, number>) =>
+      suggestParts(400, chard, weighed).map((p) => [p.part, p.grams]);
+    expect(suggested({ stems: 320 })).toEqual([["ends", 80]]);
+    expect(suggested({ flowers: 80 })).toEqual([
+      ["stems", 280],
+      ["ends", 40],
+    ]);
+    expect(suggested({ stems: 390, flowers: 20 })).toEqual([]);
+  });
 });
 
 describe("judging a weighing", () => {

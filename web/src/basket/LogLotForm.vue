@@ -15,7 +15,7 @@ import { readMoney } from "../ui/money.ts";
 import WeightField from "../ui/WeightField.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import IngredientField from "./IngredientField.vue";
-import { emptyDraft, labelOf, useLotDraft } from "./lot-draft.ts";
+import { emptyDraft, labelOf, unreadInLabel, useLotDraft } from "./lot-draft.ts";
 import LotDetailsFields from "./LotDetailsFields.vue";
 import OunceQuestion from "./OunceQuestion.vue";
 import { useAmountReading } from "./use-amount-reading.ts";
@@ -38,7 +38,7 @@ const atFields = [
   "bedId",
   "label",
 ];
-const { pending, submit, sentenceAt, sentence, forget } = useSubmit<Lot>(atFields);
+const { pending, submit, sentenceAt, sentence, forget, refuse } = useSubmit<Lot>(atFields);
 const priceProblem = ref<string>();
 
 const ingredientField = useTemplateRef<{ focus: () => void }>("ingredient");
@@ -91,6 +91,11 @@ async function log(): Promise<void> {
   const price = draft.value.price.trim() === "" ? null : readMoney(draft.value.price);
   priceProblem.value = price === undefined ? "Write the price as 2.40." : undefined;
   if (price === undefined) return;
+  const unread = draft.value.sourceKind === "shop" ? unreadInLabel(draft.value.label) : undefined;
+  if (unread) {
+    refuse("wrong-type", unread);
+    return;
+  }
   const lot = await submit((key) => call("logLot", { body: bodyOf(price) }, key));
   if (!lot) return;
   notices.say({

@@ -35,7 +35,11 @@ const beds = computed(() => [
     >
       <SelectBox :id="`${idPrefix}-bed`" v-model="draft.bedId" :choices="beds" name="Bed" />
     </FieldFrame>
-    <FieldFrame v-else label="Bed or stall" :for="`${idPrefix}-note`">
+    <FieldFrame
+      v-else
+      :label="draft.sourceKind === 'own-bed' ? 'Which bed' : 'Stall, box or giver'"
+      :for="`${idPrefix}-note`"
+    >
       <TextBox :id="`${idPrefix}-note`" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
     </FieldFrame>
     <FieldFrame label="Kept in" :for="`${idPrefix}-place`" :problem="sentenceAt('place')">

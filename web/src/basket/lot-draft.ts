@@ -13,7 +13,7 @@ export type PricePer = NonNullable<LogLot["price"]>["per"];
 export type LabelDraft = { salt: string; sugars: string; acid: string; allergens: string };
 export const emptyLabel = (): LabelDraft => ({ salt: "", sugars: "", acid: "", allergens: "" });
 
-/** Grams per 100 g, or null when nothing was typed. NaN for what is not a number: the server names the field. */
+/** Grams per 100 g, or null when nothing was typed; NaN for what is not a number. */
 const per100 = (text: string): number | null => (text.trim() === "" ? null : Number(text.replace(",", ".")));
 
 /** The label as it travels; null when nothing of it was typed. */
@@ -24,6 +24,13 @@ export function labelOf(draft: LabelDraft): LogLot["label"] {
     .map((one) => one.trim().toLowerCase())
     .filter((one) => one !== "");
   return { saltG: per100(draft.salt), sugarsG: per100(draft.sugars), acidG: per100(draft.acid), allergens };
+}
+
+/** The field of a label whose text is not a number; undefined when all can be read. */
+export function unreadInLabel(draft: LabelDraft): string | undefined {
+  const label = labelOf(draft);
+  const field = (["saltG", "sugarsG", "acidG"] as const).find((key) => Number.isNaN(label?.[key]));
+  return field && `label.${field}`;
 }
 
 /** A label that is known already, as its fields show it. */

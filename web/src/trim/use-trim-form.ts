@@ -45,14 +45,17 @@ function useTrimFields(options: Ref<TrimOptions | undefined>) {
     },
   );
   watch(method, (now) => (parts.value = now ? partDrafts(now) : []), { immediate: true });
-  watch([rawG, usableG, method], () => {
+  const typedParts = computed(() =>
+    Object.fromEntries(
+      parts.value.filter((p) => p.text.trim() !== "").map((p) => [p.part, partGrams(p)] as const),
+    ),
+  );
+  watch([rawG, usableG, method, typedParts], () => {
     if (!method.value || !rawG.value) return;
     const restG = rawG.value - (usableG.value ?? method.value.next.value * rawG.value);
     const handbook = { mean: method.value.handbook.mean, byProducts: method.value.parts };
-    for (const s of suggestParts(Math.floor(restG), handbook)) {
-      const part = parts.value.find((p) => p.part === s.part);
-      if (part) part.suggestedG = s.grams;
-    }
+    const suggested = suggestParts(Math.floor(restG), handbook, typedParts.value);
+    for (const part of parts.value) part.suggestedG = suggested.find((s) => s.part === part.part)?.grams ?? 0;
   });
   const addVessel = (): void => {
     vessels.value = [...vessels.value, emptyVessel()];

@@ -18,7 +18,7 @@ const props = defineProps<{
 const text = defineModel<string>({ required: true });
 const emit = defineEmits<{ taken: [grams: number] }>();
 const flash = ref(false);
-const field = useTemplateRef<{ focus: () => void }>("field");
+const field = useTemplateRef<{ focus: () => void; announce: () => void }>("field");
 
 const target = {
   take: (grams: number): void => {
@@ -26,7 +26,10 @@ const target = {
     flash.value = true;
     setTimeout(() => (flash.value = false), 700);
     emit("taken", grams);
-    void nextTick(() => field.value?.focus());
+    void nextTick(() => {
+      field.value?.announce();
+      field.value?.focus();
+    });
   },
 };
 let unregister = (): void => undefined;

@@ -7,7 +7,7 @@ import { showDay } from "../../ui/dates.ts";
 import FieldFrame from "../../ui/FieldFrame.vue";
 import TextBox from "../../ui/TextBox.vue";
 import LabelFields from "../LabelFields.vue";
-import { labelDraftOf, labelOf } from "../lot-draft.ts";
+import { labelDraftOf, labelOf, unreadInLabel } from "../lot-draft.ts";
 import { useLotAct } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
@@ -15,6 +15,11 @@ const draft = ref(labelDraftOf(props.lot.label));
 const bestBefore = ref("");
 const { act, submission } = useLotAct<Lot>(["label", "bestBefore"]);
 async function record(): Promise<void> {
+  const unread = unreadInLabel(draft.value);
+  if (unread) {
+    submission.refuse("wrong-type", unread);
+    return;
+  }
   const label = labelOf(draft.value) ?? { saltG: null, sugarsG: null, acidG: null, allergens: [] };
   const body = { label, bestBefore: bestBefore.value || null };
   await act(
