@@ -12,20 +12,35 @@ import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";
 import { median, type Load, type LoadOrder } from "./load.ts";
 import { seedManyLots } from "./many-lots.ts";
+import { benchReading } from "./read-lines.ts";
 
 const lots = 2000;
 const movements = 20_000;
+/** The basket alone is asked again with so many lots, page by page and through its filters. */
+const manyLots = 20_000;
+const pastedLines = 2000;
 /** Requests at once, and in all: bounded, loopback only, ends by itself. */
 const atOnce = 4;
 const requests = 1200;
 const rounds = 5;
 
-type Route = { readonly name: string; readonly path: string };
+type Route = { readonly name: string; readonly paths: readonly string[] };
 const routes: readonly Route[] = [
-  { name: "basket list", path: "/api/lots?limit=50" },
-  { name: "match", path: "/api/matches" },
-  { name: "larder", path: "/api/larder" },
+  { name: "basket list", paths: ["/api/lots?limit=50"] },
+  { name: "match", paths: ["/api/matches"] },
+  { name: "larder", paths: ["/api/larder"] },
 ];
+const basketFilters: Route = {
+  name: "basket, filtered",
+  paths: [
+    "state=raw",
+    "state=usable",
+    "text=swiss%20chard",
+    "text=kale&state=raw",
+    "place=room",
+    "source=gift",
+  ].map((filter) => `/api/lots?limit=50&${filter}`),
+};
 
 async function main(): Promise<void> {
   const ownerUrl = process.env["TEST_DATABASE_URL"];
@@ -54,31 +69,66 @@ async function main(): Promise<void> {
   });
   await new Promise((done) => server.once("listening", done));
   const { port } = server.address() as { port: number };
-  await measure(`http://127.0.0.1:${port}`, owner);
+  const base = `http://127.0.0.1:${port}`;
+  const rows = await measure(base, owner);
+  await seedManyLots(owner, { lots: manyLots - lots, movements: manyLots - lots });
+  const crowded = await measureBasket(base, owner);
+  print({ rows, crowded, reading: benchReading(pastedLines) });
   server.close();
   await source.destroy();
   await owner.destroy();
 }
 
-async function measure(base: string, owner: { query: (sql: string) => Promise<unknown> }): Promise<void> {
+type Owner = { readonly query: (sql: string) => Promise<unknown> };
+type Run = (paths: readonly string[], count?: number) => Promise<Load>;
+
+async function signedIn(base: string): Promise<{ cookie: string; run: Run }> {
   const signIn = await fetch(`${base}/api/session/demo`, {
     method: "POST",
     headers: { "content-type": "application/json" },
   });
   const cookie = (signIn.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
-  const run = (path: string, count = requests): Promise<Load> =>
-    loadFromAnotherThread({ url: `${base}${path}`, cookie, atOnce, requests: count });
-  for (const path of ["/floor", ...routes.map((r) => r.path)]) await run(path, 300);
+  const run: Run = (paths, count = requests) =>
+    loadFromAnotherThread({ urls: paths.map((path) => `${base}${path}`), cookie, atOnce, requests: count });
+  return { cookie, run };
+}
+
+async function measure(base: string, owner: Owner): Promise<Record<string, unknown>[]> {
+  const { run } = await signedIn(base);
+  for (const paths of [["/floor"], ...routes.map((r) => r.paths)]) await run(paths, 300);
   const report: Record<string, unknown>[] = [];
   for (const route of routes) report.push(await compare(route, run));
-  const changing = await afterEveryChange(routes, { run, owner });
-  print([...report, ...changing]);
+  return [...report, ...(await afterEveryChange(routes, { run, owner }))];
+}
+
+/** Every page of a crowded basket, one after the other, and each filter. */
+async function measureBasket(base: string, owner: Owner): Promise<Record<string, unknown>[]> {
+  const { cookie, run } = await signedIn(base);
+  const pages: string[] = [];
+  for (let next: string | null = ""; next !== null && pages.length < manyLots;) {
+    const path: string = `/api/lots?limit=200${next === "" ? "" : `&after=${next}`}`;
+    pages.push(path);
+    const reply = await fetch(`${base}${path}`, { headers: { cookie } });
+    next = ((await reply.json()) as { next: string | null }).next;
+  }
+  const all: readonly Route[] = [
+    { name: `basket, all ${pages.length} pages of 200`, paths: pages },
+    { name: "basket, first page of 50", paths: ["/api/lots?limit=50"] },
+    basketFilters,
+  ];
+  const report: Record<string, unknown>[] = [];
+  for (const route of all) {
+    await run(route.paths, Math.max(300, route.paths.length));
+    report.push(await compare(route, run));
+  }
+  return [...report, ...(await afterEveryChange(all, { run, owner }))];
 }
 
 /** The route against the floor, round after round side by side, so that a slow moment meets both. */
-async function compare(route: Route, run: (path: string) => Promise<Load>): Promise<Record<string, unknown>> {
+async function compare(route: Route, run: Run): Promise<Record<string, unknown>> {
   const pairs: { floor: Load; route: Load }[] = [];
-  for (let i = 0; i < rounds; i++) pairs.push({ floor: await run("/floor"), route: await run(route.path) });
+  for (let i = 0; i < rounds; i++)
+    pairs.push({ floor: await run(["/floor"]), route: await run(route.paths) });
   return {
     route: route.name,
     kitchen: "unchanged",
@@ -90,21 +140,16 @@ async function compare(route: Route, run: (path: string) => Promise<Load>): Prom
 /** The first answer after a write, when nothing can be remembered: one request at a time. */
 async function afterEveryChange(
   all: readonly Route[],
-  {
-    run,
-    owner,
-  }: {
-    run: (path: string, count?: number) => Promise<Load>;
-    owner: { query: (sql: string) => Promise<unknown> };
-  },
+  { run, owner }: { readonly run: Run; readonly owner: Owner },
 ): Promise<Record<string, unknown>[]> {
   const rows: Record<string, unknown>[] = [];
-  const floor = await run("/floor", 200);
+  const floor = await run(["/floor"], 200);
   for (const route of all) {
     const times: number[] = [];
     for (let i = 0; i < 20; i++) {
       await owner.query("update kitchen set revision = revision + 1");
-      times.push((await run(route.path, 1)).p95Ms);
+      const path = route.paths[(i * 7) % route.paths.length] ?? "";
+      times.push((await run([path], 1)).p95Ms);
     }
     rows.push({
       route: route.name,
@@ -124,13 +169,22 @@ const loadFromAnotherThread = (order: LoadOrder): Promise<Load> =>
 
 const ratio = (value: number): number => Math.round(value * 100) / 100;
 
-function print(rows: readonly Record<string, unknown>[]): void {
-  process.stdout.write(
-    `Ratios to a bare Hono route doing SELECT 1 on the same pool, same run; ${lots} lots, ${movements} movements, ${atOnce} requests at once\n`,
+function print(tables: {
+  readonly rows: readonly Record<string, unknown>[];
+  readonly crowded: readonly Record<string, unknown>[];
+  readonly reading: readonly Record<string, unknown>[];
+}): void {
+  const say = (text: string): void => void process.stdout.write(`${text}\n`);
+  say(
+    `Ratios to a bare Hono route doing SELECT 1 on the same pool, same run; ${lots} lots, ${movements} movements, ${atOnce} requests at once`,
   );
-  console.table(rows);
+  console.table(tables.rows);
+  say(`The basket with ${manyLots} lots, the same ratios`);
+  console.table(tables.crowded);
+  say("Reading recipe and market lines, beside the bare parser for their grammar");
+  console.table(tables.reading);
   const out = process.env["BENCH_JSON"];
-  if (out) writeFileSync(out, JSON.stringify(rows, null, 2));
+  if (out) writeFileSync(out, JSON.stringify(tables, null, 2));
 }
 
 await main();

@@ -21,21 +21,22 @@ function once(url: string, cookie: string, agent: Agent): Promise<number> {
 }
 
 export type LoadOrder = {
-  readonly url: string;
+  /** Asked for one after the other, round and round. */
+  readonly urls: readonly string[];
   readonly cookie: string;
   readonly atOnce: number;
   readonly requests: number;
 };
 
 /** A bounded load on a loopback address: `requests` in all, `atOnce` at a time. */
-export async function load({ url, cookie, atOnce, requests }: LoadOrder): Promise<Load> {
-  if (!url.startsWith("http://127.0.0.1:")) throw new Error("loads go to loopback only");
+export async function load({ urls, cookie, atOnce, requests }: LoadOrder): Promise<Load> {
+  if (!urls.every((url) => url.startsWith("http://127.0.0.1:"))) throw new Error("loads go to loopback only");
   const agent = new Agent({ keepAlive: true, maxSockets: atOnce });
   const times: number[] = [];
-  let left = requests;
+  let asked = 0;
   const start = performance.now();
   const asker = async (): Promise<void> => {
-    while (left-- > 0) times.push(await once(url, cookie, agent));
+    while (asked < requests) times.push(await once(urls[asked++ % urls.length] ?? "", cookie, agent));
   };
   await Promise.all(Array.from({ length: Math.min(atOnce, requests) }, asker));
   const seconds = (performance.now() - start) / 1000;

@@ -8,7 +8,8 @@ export async function seedManyLots(
   await owner.query(
     `insert into lot (id, kitchen_id, ingredient_id, state, method, grade, source_kind, source_note, place, since, received_g, spoils_on, note, created_at)
      select gen_random_uuid(), k.id, (array['chard','kale','plum','kohlrabi','tomatillo','beet','leek','sorrel'])[1 + n % 8],
-       case when n % 3 = 0 then 'raw' else 'usable' end, null, 'prime', 'own-bed', 'bed ' || n % 12, 'fridge',
+       case when n % 3 = 0 then 'raw' else 'usable' end, null, 'prime', (array['own-bed','own-bed','market','gift'])[1 + n % 4],
+       'bed ' || n % 12, (array['fridge','fridge','fridge','room','cupboard'])[1 + n % 5],
        current_date - (n % 3), 5000, current_date + (n % 14), '', now()
      from kitchen k, generate_series(1, $1::int) n`,
     [wanted.lots],

@@ -43,21 +43,27 @@ const views = [
 ] as const;
 const view = ref<(typeof views)[number]["value"]>("lots");
 const pageSize = 50;
-const shown = ref(pageSize);
-watch([searched, state], () => (shown.value = pageSize));
+/** Where each page after the first begins; the last one is shown. */
+const cursors = ref<readonly string[]>([]);
+watch([searched, state], () => (cursors.value = []));
 
 const { data: page, status } = useQuery({
-  key: () => ["lots", searched.value, state.value, shown.value],
+  key: () => ["lots", searched.value, state.value, cursors.value.at(-1) ?? ""],
   query: () =>
     call("listLots", {
       query: {
         text: searched.value,
         state: state.value === "all" ? undefined : state.value,
-        limit: Math.min(200, shown.value),
+        limit: pageSize,
+        after: cursors.value.at(-1),
       },
     }),
   placeholderData: (before) => before,
 });
+function further(): void {
+  const next = page.value?.next;
+  if (next) cursors.value = [...cursors.value, next];
+}
 const lots = computed<Lot[]>(() => page.value?.lots ?? []);
 const goneOff = useGoneOff();
 </script>
@@ -106,12 +112,16 @@ const goneOff = useGoneOff();
         v-if="status === 'success' && lots.length === 0"
         text="Nothing here. Weigh something in on the left and it stands here, the most urgent first."
       />
-      <Button
-        v-if="page?.next && shown < 200"
-        label="Show more"
-        severity="secondary"
-        @click="shown += pageSize"
-      />
+      <nav v-if="page?.next || cursors.length > 0" class="pages" aria-label="Pages of lots">
+        <Button
+          label="Back up"
+          severity="secondary"
+          :disabled="cursors.length === 0"
+          @click="cursors = cursors.slice(0, -1)"
+        />
+        <p class="soft" role="status">page {{ cursors.length + 1 }}</p>
+        <Button label="Further down" severity="secondary" :disabled="!page?.next" @click="further" />
+      </nav>
     </section>
   </div>
 </template>
@@ -132,6 +142,13 @@ const goneOff = useGoneOff();
 
 .views {
   margin-bottom: 0.2rem;
+}
+
+.pages {
+  display: flex;
+  gap: 0.8rem;
+  align-items: center;
+  margin-top: 0.8rem;
 }
 
 .filters {

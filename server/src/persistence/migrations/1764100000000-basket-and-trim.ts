@@ -31,6 +31,8 @@ alter table lot
   add column refreshed integer not null default 0;
 create index lot_by_ingredient on lot (kitchen_id, ingredient_id, spoils_on, id) where balance_g > 0;
 create index lot_by_state on lot (kitchen_id, state, spoils_on, id) where balance_g > 0;
+create index lot_by_place on lot (kitchen_id, place, spoils_on, id) where balance_g > 0;
+create index lot_by_source on lot (kitchen_id, source_kind, spoils_on, id) where balance_g > 0;
 create index lot_of_intake on lot (intake_id) where intake_id is not null;
 create index lot_of_parent on lot (parent_lot_id) where parent_lot_id is not null;
 create index lot_of_bed on lot (bed_id, since) where bed_id is not null;
@@ -140,7 +142,7 @@ export class BasketAndTrim1764100000000 implements MigrationInterface {
       alter table scale drop column unit, drop column held_g, drop column plugged, drop column used_at;
       drop index entry_gone_off;
       alter table entry drop column undoes;
-      drop index lot_by_ingredient, lot_by_state, lot_of_parent;
+      drop index lot_by_ingredient, lot_by_state, lot_by_place, lot_by_source, lot_of_parent;
       alter table lot drop column condition, drop column intake_id, drop column bed_id, drop column label,
         drop column moved, drop column refreshed;
       drop table bed;
