@@ -19,6 +19,7 @@ describe("factors against NIST SP 811 and an independent units library", () => {
     ["tbsp", "tablespoon", 14.78676478125],
     ["tsp", "teaspoon", 4.92892159375],
     ["fl oz", "fl oz", 29.5735295625],
+    ["pint", "pint", 473.176473],
     ["quart", "quart", 946.352946],
     ["gallon", "gallon", 3785.411784],
   ] as const)("%s in millilitres", (id, theirs, nist) => {
@@ -30,6 +31,11 @@ describe("factors against NIST SP 811 and an independent units library", () => {
     expect(factor("tsp") * 3).toBeCloseTo(factor("tbsp"), 10);
     expect(factor("tbsp") * 16).toBeCloseTo(factor("cup"), 10);
     expect(factor("cup") * 16).toBeCloseTo(factor("gallon"), 8);
+  });
+
+  it("takes the imperial ounce and pint in a kitchen with the metric cup: 160 and 8 to 4.546 09 litres", () => {
+    expect(factor("fl oz", "metric") * 160).toBeCloseTo(4546.09, 8);
+    expect(factor("pint", "metric") * 8).toBeCloseTo(4546.09, 8);
   });
 
   it("uses 240, 15 and 5 ml for US labels (21 CFR 101.9(b)(5)(viii)) and 250 ml for the metric cup", () => {
