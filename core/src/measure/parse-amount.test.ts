@@ -98,6 +98,7 @@ describe("refusals", () => {
     ["- ½ kg", "amount-not-positive"],
     ["3-1 kg", "amount-not-positive"],
     ["2000 kg", "amount-too-large"],
+    ["2 tonnes", "amount-too-large"],
     ["99999999999", "amount-too-large"],
     ["9000 l", "amount-too-large"],
     ["5000 bunches", "unit-unknown"],

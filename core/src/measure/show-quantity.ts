@@ -25,6 +25,7 @@ const decimals: Readonly<Record<string, number>> = {
   mg: 0,
   g: 1,
   kg: 2,
+  tonne: 3,
   oz: 2,
   lb: 2,
   ml: 1,

@@ -33,9 +33,11 @@ describe("factors against NIST SP 811 and an independent units library", () => {
     expect(factor("cup") * 16).toBeCloseTo(factor("gallon"), 8);
   });
 
-  it("takes the imperial ounce and pint in a kitchen with the metric cup: 160 and 8 to 4.546 09 litres", () => {
+  it("takes the imperial ounce, pint, quart and gallon in a kitchen with the metric cup: 160, 8, 4 and 1 to 4.546 09 litres", () => {
     expect(factor("fl oz", "metric") * 160).toBeCloseTo(4546.09, 8);
     expect(factor("pint", "metric") * 8).toBeCloseTo(4546.09, 8);
+    expect(factor("quart", "metric") * 4).toBeCloseTo(4546.09, 8);
+    expect(factor("gallon", "metric")).toBe(4546.09);
   });
 
   it("uses 240, 15 and 5 ml for US labels (21 CFR 101.9(b)(5)(viii)) and 250 ml for the metric cup", () => {

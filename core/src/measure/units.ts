@@ -31,6 +31,7 @@ const massUnits: readonly Written[] = [
   ["mg", 0.001, "mg", definition],
   ["g", 1, "g gr gm gms gram grams gramme grammes", definition],
   ["kg", 1000, "kg kgs kilo kilos kilogram kilograms", definition],
+  ["tonne", 1_000_000, "tonne tonnes", definition],
   ["oz", 28.349523125, "oz ozs ounce ounces", nist],
   ["lb", 453.59237, "lb lbs pound pounds", nist],
 ];
@@ -40,8 +41,6 @@ const fixedVolumes: readonly Written[] = [
   ["cl", 10, "cl centilitre centilitres", definition],
   ["dl", 100, "dl decilitre decilitres deciliter deciliters", definition],
   ["l", 1000, "l litre litres liter liters", definition],
-  ["quart", 946.352946, "quart quarts qt", nist],
-  ["gallon", 3785.411784, "gallon gallons gal", nist],
 ];
 
 const labelSource = "21 CFR 101.9(b)(5)(viii)";
@@ -53,19 +52,26 @@ const spoonsAndCups: Readonly<Record<CupSystem, readonly [number, number, number
   metric: [5, 15, 250, "metric cup, common practice"],
 };
 
-/** Fluid ounce and pint: US customary, or imperial in a kitchen that uses the metric cup. */
-const ouncesAndPints: Readonly<Record<CupSystem, readonly [number, number, string]>> = {
-  "us-customary": [29.5735295625, 473.176473, nist],
-  "us-label": [29.5735295625, 473.176473, nist],
-  metric: [28.4130625, 568.26125, "imperial, NIST SP 811 Appendix B (exact by definition of the gallon)"],
+/** Fluid ounce, pint, quart and gallon: US customary, or imperial in a kitchen that uses the metric cup. */
+type OunceToGallon = readonly [flOz: number, pint: number, quart: number, gallon: number, source: string];
+const customary: OunceToGallon = [29.5735295625, 473.176473, 946.352946, 3785.411784, nist];
+const ounceToGallon: Readonly<Record<CupSystem, OunceToGallon>> = {
+  "us-customary": customary,
+  "us-label": customary,
+  metric: [
+    ...([28.4130625, 568.26125, 1136.5225, 4546.09] as const),
+    "imperial, NIST SP 811 Appendix B (exact by definition of the gallon)",
+  ],
 };
 
 const allUnits = (cup: CupSystem): readonly Unit[] => {
   const [tsp, tbsp, cupMl, source] = spoonsAndCups[cup];
-  const [flOz, pint, measuresSource] = ouncesAndPints[cup];
+  const [flOz, pint, quart, gallon, measuresSource] = ounceToGallon[cup];
   const ownVolumes: readonly Written[] = [
     ["fl oz", flOz, "floz", measuresSource],
     ["pint", pint, "pint pints pt", measuresSource],
+    ["quart", quart, "quart quarts qt", measuresSource],
+    ["gallon", gallon, "gallon gallons gal", measuresSource],
     ["tsp", tsp, "tsp tsps teaspoon teaspoons t", source],
     ["tbsp", tbsp, "tbsp tbsps tbs tablespoon tablespoons T", source],
     ["cup", cupMl, "cup cups c", source],
