@@ -17,6 +17,7 @@ const kitchen: MakeKitchen = {
   diners: everyone,
   staples: new Set(["olive-oil", "salt-sea-fine"]),
   cup: "us-customary",
+  display: { system: "metric", locale: "en-GB" },
 };
 const formula = aFormula([
   aLine("green", 100, "chard kale:0.5"),
@@ -31,18 +32,27 @@ const stock: Stock[] = [
 
 describe("measuring out", () => {
   it("gives the scale, and the spoon where one comes near", () => {
-    expect(measureOut(54, factsOf("olive-oil"), "us-customary")).toMatchObject({
+    expect(
+      measureOut(54, factsOf("olive-oil"), { cup: "us-customary", display: kitchen.display }),
+    ).toMatchObject({
       scale: { text: "54 g" },
       spoon: { text: "¼ cup", error: 0 },
     });
-    expect(measureOut(13.6, factsOf("olive-oil"), "us-customary").spoon?.text).toBe("1 tbsp");
-    expect(measureOut(6, factsOf("garlic"), "us-customary").spoon?.text).toBe("2 cloves");
-    expect(measureOut(5.6, factsOf("salt-sea-fine"), "us-customary").spoon?.text).toBe("1 tsp");
+    expect(
+      measureOut(13.6, factsOf("olive-oil"), { cup: "us-customary", display: kitchen.display }).spoon?.text,
+    ).toBe("1 tbsp");
+    expect(
+      measureOut(6, factsOf("garlic"), { cup: "us-customary", display: kitchen.display }).spoon?.text,
+    ).toBe("2 cloves");
+    expect(
+      measureOut(5.6, factsOf("salt-sea-fine"), { cup: "us-customary", display: kitchen.display }).spoon
+        ?.text,
+    ).toBe("1 tsp");
   });
 
   it("makes spoons out of density where the table has none", () => {
     const facts = { ...factsOf("olive-oil"), measures: [] };
-    const spoon = measureOut(13.6, facts, "us-customary").spoon;
+    const spoon = measureOut(13.6, facts, { cup: "us-customary", display: kitchen.display }).spoon;
     expect(spoon?.text).toBe("1 tbsp");
   });
 });

@@ -5,6 +5,7 @@ import {
   roundToScale,
   unitsFor,
   type CupSystem,
+  type Display,
   type KitchenMeasure,
   type RoundedAmount,
 } from "../measure/index.ts";
@@ -37,8 +38,14 @@ function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure
 /** An amount as the scale shows it and, where one comes near enough, as a spoon or cup, each with its error. */
 export type MeasuredAmount = { readonly scale: RoundedAmount; readonly spoon: RoundedAmount | null };
 
-/** `grams` (≥ 0) of an ingredient on the scale and, within 12 %, by spoon, cup or piece; each with its signed error. */
-export const measureOut = (grams: number, facts: IngredientFacts, cup: CupSystem): MeasuredAmount => ({
-  scale: roundToScale(grams),
-  spoon: roundForKitchen(grams, kitchenMeasures(facts, cup)) ?? null,
+/** How a kitchen measures and writes. */
+export type Measuring = { readonly cup: CupSystem; readonly display: Display };
+
+/**
+ * `grams` (≥ 0) of an ingredient on the scale in the kitchen's units and, within 12 %, by spoon, cup or piece; each
+ * with its signed error.
+ */
+export const measureOut = (grams: number, facts: IngredientFacts, kitchen: Measuring): MeasuredAmount => ({
+  scale: roundToScale(grams, kitchen.display),
+  spoon: roundForKitchen(grams, kitchenMeasures(facts, kitchen.cup)) ?? null,
 });

@@ -1,5 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { refuse, accept, type CupSystem, type Estimate, type Result } from "../measure/index.ts";
+import { refuse, accept, type Estimate, type Result } from "../measure/index.ts";
 import { cannotBeMade, demandsOf } from "../match/index.ts";
 import {
   batchWeight,
@@ -12,7 +12,7 @@ import {
   type Line,
   type Stock,
 } from "../recipes/index.ts";
-import { measureOut, type MeasuredAmount } from "./kitchen-measures.ts";
+import { measureOut, type MeasuredAmount, type Measuring } from "./kitchen-measures.ts";
 
 /** One amount of one ingredient in a line: from a lot, from the shelf, or still to be bought. */
 export type MakePart = {
@@ -34,11 +34,10 @@ export type MakePlan = {
 
 export type MakeIssue = { readonly code: "not-for-these-diners"; readonly lineIds: readonly string[] };
 
-export type MakeKitchen = {
+export type MakeKitchen = Measuring & {
   readonly catalogue: Catalogue;
   readonly diners: Diners;
   readonly staples: ReadonlySet<string>;
-  readonly cup: CupSystem;
 };
 
 /** Everything on the counter for `batches` (> 0) of a formula, filled from stock by urgency under every cap. */
@@ -79,6 +78,6 @@ function partsOf(demand: Demand, fillings: readonly Filling[], kitchen: MakeKitc
   }));
   return [...lots, ...rest].flatMap((part) => {
     const facts = kitchen.catalogue.ingredients.get(part.ingredient);
-    return facts ? [{ ...part, measured: measureOut(part.grams, facts, kitchen.cup) }] : [];
+    return facts ? [{ ...part, measured: measureOut(part.grams, facts, kitchen) }] : [];
   });
 }

@@ -21,6 +21,21 @@ describe("rounding to the scale", () => {
     expect(rounded.error).toBeCloseTo(error, 3);
   });
 
+  it.each([
+    [3, "us", "0.1 oz", -0.055],
+    [105, "us", "3.75 oz", 0.0125],
+    [412, "us", "14.5 oz", -0.0023],
+    [105, "both", "105 g (3.75 oz)", 0],
+  ] as const)("%d g in a kitchen of %s units is weighed as %s", (grams, system, text, error) => {
+    const rounded = roundToScale(grams, { system, locale: "en-US" });
+    expect(rounded.text).toBe(text);
+    expect(rounded.error).toBeCloseTo(error, 3);
+  });
+
+  it("writes the decimal mark of the locale", () => {
+    expect(roundToScale(3.3, { system: "metric", locale: "de-DE" }).text).toBe("3,5 g");
+  });
+
   it("is never further off than half its step and says so itself", () => {
     fc.assert(
       fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), (grams) => {

@@ -1,4 +1,5 @@
-import { trimmedDecimals } from "./show.ts";
+import { displayOf, localised, type Display, type DisplaySystem } from "./display.ts";
+import { gramsPerOunce, showGrams, trimmedDecimals } from "./show.ts";
 
 /** A measure a cook can reach for, with what one of it weighs of this ingredient. */
 export type KitchenMeasure = { readonly name: string; readonly grams: number };
@@ -26,14 +27,25 @@ const countText = (count: number): string => {
 const measureText = (count: number, name: string): string =>
   count > 1 && !/^t(bsp|sp)/.test(name) ? name.replace(/^(medium )?(\w+)/, "$1$2s") : name;
 
+/** The step of a kitchen scale at this weight: half grams, grams, five grams; or twentieths and quarters of an ounce. */
+function scaleStep(grams: number, system: DisplaySystem): number {
+  if (system === "us") return grams < gramsPerOunce ? gramsPerOunce / 20 : gramsPerOunce / 4;
+  return grams < 10 ? 0.5 : grams < 100 ? 1 : 5;
+}
+
 /**
- * Rounds grams to the scale: half grams below 10 g, whole grams below 100 g, 5 g from there.
- * `grams` ≥ 0. The signed relative error comes with it (0 for 0 g).
+ * Rounds grams (≥ 0) to the scale, in the kitchen's units and locale: half grams below 10 g, whole grams below 100 g,
+ * 5 g from there; in ounces to a twentieth below one and to a quarter from there. The signed relative error comes
+ * with it (0 for 0 g).
  */
-export function roundToScale(grams: number): RoundedAmount {
-  const step = grams < 10 ? 0.5 : grams < 100 ? 1 : 5;
+export function roundToScale(grams: number, display: Display | DisplaySystem = "metric"): RoundedAmount {
+  const { system, locale } = displayOf(display);
+  const step = scaleStep(grams, system);
   const rounded = Math.max(grams > 0 ? step : 0, Math.round(grams / step) * step);
-  return { text: `${trimmedDecimals(rounded, 1)} g`, grams: rounded, error: relativeError(rounded, grams) };
+  const ounces = showGrams(rounded, { system: "us", locale });
+  const metric = localised(`${trimmedDecimals(rounded, 1)} g`, locale);
+  const text = system === "us" ? ounces : system === "metric" ? metric : `${metric} (${ounces})`;
+  return { text, grams: rounded, error: relativeError(rounded, grams) };
 }
 
 const relativeError = (rounded: number, wanted: number): number =>

@@ -1,15 +1,16 @@
 import { displayOf, localised, type Display, type DisplaySystem } from "./display.ts";
 import { isExact, type Estimate } from "./estimate.ts";
 
-const gramsPerOunce = 28.349523125;
+/** Avoirdupois ounce, exact (NIST SP 811). */
+export const gramsPerOunce = 28.349523125;
 
 /** A fixed number of decimals without trailing zeros: 1.50 → "1.5". */
 export const trimmedDecimals = (value: number, decimals: number): string =>
   String(Number(value.toFixed(decimals)));
 
 /**
- * A weight as a cook reads it: whole grams, kilograms from 1,000 g; or pounds and ounces to a quarter ounce,
- * or both, with the decimal mark of the locale.
+ * A weight as a cook reads it: whole grams, kilograms from 1,000 g; or pounds and ounces to a quarter ounce (below
+ * an ounce to a twentieth), or both, with the decimal mark of the locale.
  * Rounds to the nearest step; below 10 g shows one decimal. Error at most half a step.
  */
 export function showGrams(grams: number, display: Display | DisplaySystem = "metric"): string {
@@ -27,6 +28,8 @@ function showMetric(grams: number): string {
 }
 
 function showOunces(grams: number): string {
+  const twentieths = Math.round((grams / gramsPerOunce) * 20);
+  if (Math.abs(twentieths) < 20) return `${trimmedDecimals(twentieths / 20, 2)} oz`;
   const quarters = Math.round((grams / gramsPerOunce) * 4);
   if (quarters < 64) return `${trimmedDecimals(quarters / 4, 2)} oz`;
   const pounds = Math.floor(quarters / 64);

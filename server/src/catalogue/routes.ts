@@ -35,8 +35,10 @@ const readAmount: UseCase<"readAmount"> = ({ body }, kit) => {
   if (!weight.ok) return Promise.resolve(weight);
   const { units, locale, cup } = kit.asker.kitchen;
   const { grams, weighed, workings } = weight.value;
-  const shown = showEstimate(grams, { system: units, locale });
-  return Promise.resolve(accept({ grams, weighed, workings, shown, ...measureOut(grams.value, facts, cup) }));
+  const display = { system: units, locale };
+  const shown = showEstimate(grams, display);
+  const out = measureOut(grams.value, facts, { cup, display });
+  return Promise.resolve(accept({ grams, weighed, workings, shown, ...out }));
 };
 
 const readLines: UseCase<"readLines"> = ({ body }, kit) => {

@@ -25,12 +25,13 @@ export const planMake: UseCase<"planMake"> = async ({ body }, kit) => {
   const surplus = favouring(await surplusOnHand(kit), body.scale);
   const wish = wishOf(body.scale, surplus);
   if (!wish) return notFound("lot-unknown", "scale.lotId");
-  const settings = kit.asker.kitchen.settings;
+  const { settings, cup, units, locale } = kit.asker.kitchen;
   const kitchen = {
     ...settings,
     staples: new Set(settings.staples),
     catalogue: kit.catalogue,
-    cup: kit.asker.kitchen.cup,
+    cup,
+    display: { system: units, locale },
   };
   const scaled = scaleFormula(recipe.formula, wish, kitchen);
   if (!scaled.ok) return refuseWith(scaled.issue, "scale");

@@ -33,7 +33,13 @@ const beds = computed(() => [
       :for="`${idPrefix}-bed`"
       :problem="sentenceAt('bedId')"
     >
-      <SelectBox :id="`${idPrefix}-bed`" v-model="draft.bedId" :choices="beds" name="Bed" />
+      <SelectBox
+        :id="`${idPrefix}-bed`"
+        v-model="draft.bedId"
+        :choices="beds"
+        name="Bed"
+        placeholder="no bed"
+      />
     </FieldFrame>
     <FieldFrame
       v-else
@@ -48,7 +54,12 @@ const beds = computed(() => [
     <FieldFrame label="Grade" :for="`${idPrefix}-grade`">
       <SelectBox :id="`${idPrefix}-grade`" v-model="draft.grade" :choices="gradeNames" name="Grade" />
     </FieldFrame>
-    <FieldFrame label="Price" :for="`${idPrefix}-price`" :problem="priceProblem ?? sentenceAt('price')">
+    <FieldFrame
+      class="wide"
+      label="Price"
+      :for="`${idPrefix}-price`"
+      :problem="priceProblem ?? sentenceAt('price')"
+    >
       <div class="price">
         <TextBox
           :id="`${idPrefix}-price`"

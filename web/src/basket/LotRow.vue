@@ -4,6 +4,7 @@ import { showGrams } from "@apron/core/measure";
 import { computed } from "vue";
 import { useSession } from "../app/session.ts";
 import BandMark from "../ui/BandMark.vue";
+import { unitsGlued } from "../ui/units-glued.ts";
 import { placeNames } from "./lot-draft.ts";
 
 const props = defineProps<{ lot: Lot }>();
@@ -34,7 +35,7 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
         <span class="soft">{{ about }}</span>
       </p>
     </div>
-    <p class="figure grams">{{ approx }}{{ showGrams(lot.grams, session.display) }}</p>
+    <p class="figure grams">{{ approx }}{{ unitsGlued(showGrams(lot.grams, session.display)) }}</p>
     <BandMark
       :band="lot.freshness.band"
       :days-left="lot.freshness.daysLeft"
@@ -47,7 +48,7 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
 <style scoped>
 .lot {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 6.6rem 8rem 8.8rem;
+  grid-template-columns: minmax(0, 1fr) 7.6rem 8rem 8.8rem;
   align-items: center;
   gap: 0.2rem 0.6rem;
   padding: 0.45rem 0.2rem;
