@@ -39,8 +39,8 @@ async function main() {
 async function takeAll(page) {
   const take = async (name, path) => {
     if (path) await page.goto(path);
-    await page.waitForLoadState("networkidle").catch(() => undefined);
-    await page.waitForTimeout(900);
+    // The scale's stream never ends, so the network is never idle: time to load and settle instead.
+    await page.waitForTimeout(1800);
     await page.screenshot({ path: join(folder, `${name}.png`) });
     say(`${name}.png`);
   };
@@ -51,10 +51,30 @@ async function takeAll(page) {
   await page.waitForTimeout(2500);
   await take("today");
   await take("basket", "/basket");
+  await page.getByRole("button", { name: "Several" }).click();
+  for (const line of ["2 bunches chard", "1 kg pumkin", "2 heads lettuce", "6 spring onions"]) {
+    await page.getByLabel("A line, or a whole pasted list").fill(line);
+    await page.keyboard.press("Enter");
+  }
+  await page.getByRole("button", { name: "Beds" }).click();
+  await take("box-and-beds");
+  await page.getByRole("button", { name: "One thing" }).click();
   const { lots } = await (await page.request.get("/api/lots?state=raw&text=chard&limit=1")).json();
   await page.goto(`/trim/${lots[0].id}`);
   await page.getByLabel("Usable", { exact: true }).fill("790 g");
   await take("trim");
+  await page.getByRole("button", { name: "Compare prices" }).click();
+  await page.getByLabel("Price", { exact: true }).first().fill("1.80");
+  await page.getByLabel("Price", { exact: true }).nth(1).fill("5.60");
+  await page.getByRole("button", { name: "Compare", exact: true }).click();
+  await page.getByText(/cheaper/).scrollIntoViewIfNeeded();
+  await take("prices");
+  const courgettes = await (await page.request.get("/api/lots?text=courgette&limit=5")).json();
+  await page.goto(`/basket/${courgettes.lots.find((lot) => lot.condition === null).id}`);
+  await page.getByRole("button", { name: "Split", exact: true }).click();
+  await take("lot");
+  await take("handbook", "/handbook/chard");
+  await take("kitchen", "/kitchen");
   await take("match", "/match");
   await take("cook", "/cook/chard-and-hazelnut-pesto?batches=2");
   await take("larder", "/larder");

@@ -85,21 +85,21 @@ const spoken = computed(() => {
 
 <style scoped>
 figure {
-  position: relative;
+  display: grid;
   margin: 0;
 }
 
 .plot {
   position: relative;
+  min-width: 0;
   height: 9.2rem;
 }
 
 figcaption {
-  position: absolute;
-  top: 0;
-  right: 0.3rem;
-  padding: 0 0.4rem;
-  background: var(--card);
+  order: -1;
+  justify-self: end;
+  margin-bottom: -0.3rem;
+  padding-inline-end: 0.3rem;
   color: var(--soft-ink);
 }
 

@@ -45,7 +45,7 @@ async function undo(id: string): Promise<void> {
         <tr>
           <th scope="col">When</th>
           <th scope="col">What</th>
-          <th scope="col">Who</th>
+          <th scope="col" class="who">Who</th>
           <th scope="col" class="right">Amount</th>
           <th scope="col"><span class="visually-hidden">Way back</span></th>
         </tr>
@@ -56,7 +56,7 @@ async function undo(id: string): Promise<void> {
           <td>
             {{ kinds[e.kind] ?? e.kind }}<span v-if="e.reason" class="soft small"> · {{ e.reason }}</span>
           </td>
-          <td>{{ e.by }}</td>
+          <td class="who">{{ e.by }}</td>
           <td class="right figure">{{ signed(e.effectG) }}</td>
           <td class="back">
             <button
@@ -76,7 +76,9 @@ async function undo(id: string): Promise<void> {
 
 <style scoped>
 section {
+  position: relative;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 0.6rem;
   overflow-x: auto;
 }
@@ -123,6 +125,16 @@ button {
   background: none;
   border: 0;
   cursor: pointer;
+}
+
+@media (max-width: 620px) {
+  .who {
+    display: none;
+  }
+
+  .when {
+    white-space: normal;
+  }
 }
 
 @media (pointer: coarse) {
