@@ -44,6 +44,12 @@ test("no ingredient, an unknown one and a foraged umbellifer are refused at thei
   await page.getByRole("option", { name: "Foraged" }).click();
   await page.getByRole("button", { name: "Log it" }).click();
   await expect(page.getByText(/hemlock and fool's parsley/)).toBeVisible();
+  await page.getByLabel("What came in", { exact: true }).fill("wild garlic");
+  await page
+    .getByRole("option", { name: /wild garlic|ramsons/ })
+    .first()
+    .click();
+  await expect(page.getByText(/lily of the valley/i)).toBeVisible();
   await expect(page.getByLabel("Weight or measure", { exact: true })).toHaveValue("200");
 });
 

@@ -19,7 +19,7 @@ const Source = z.object({
   note: z.string().trim().max(120).default(""),
 });
 
-export const PackLabel = z
+const PackLabel = z
   .object({
     saltG: z.number().min(0).max(100).nullable(),
     sugarsG: z.number().min(0).max(100).nullable(),

@@ -122,9 +122,20 @@ export const IngredientFacts = IngredientSummary.extend({
   ...Provenance,
 }).meta({ id: "IngredientFacts" });
 
+const IngredientCaution = z.object({
+  trigger: z.string(),
+  severity: z.enum(["stop", "warn", "info"]),
+  text: z.string(),
+  source: z.string(),
+});
+
 export const IngredientDetail = IngredientFacts.extend({
   storage: z.string().nullable(),
-  cautions: z.array(z.object({ severity: z.string(), text: z.string(), source: z.string() })).readonly(),
+  cautions: z.array(IngredientCaution).readonly(),
+  foraging: z
+    .array(IngredientCaution)
+    .readonly()
+    .meta({ description: "What to be sure of when it is foraged" }),
   own: z.array(OwnFigure).readonly().meta({ description: "This kitchen's figures" }),
   handbook: z
     .object({
@@ -166,7 +177,7 @@ const Rounded = z.object({
   error: z.number().meta({ description: "(rounded − wanted) ÷ wanted" }),
 });
 
-export const Weight = z
+const Weight = z
   .object({ grams: Estimate, weighed: z.boolean(), workings: z.string() })
   .meta({ id: "Weight" });
 

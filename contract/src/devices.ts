@@ -1,6 +1,6 @@
 import { z } from "zod";
 
-export const scaleUnits = ["g", "oz"] as const;
+const scaleUnits = ["g", "oz"] as const;
 
 export const ScaleReading = z
   .object({

@@ -61,6 +61,13 @@ describe("logging what came in", () => {
     const detail = (await wren.call("getLot", { params: { id: lot.id } })).body;
     expect(detail.cautions.map((c) => c.text).join(" ")).toMatch(/lily of the valley/i);
   });
+
+  it("warns before it is logged, too, and has nothing to say of what is never foraged", async () => {
+    const foraging = async (id: string) =>
+      (await wren.call("getIngredient", { params: { id } })).body.foraging.map((c) => c.trigger);
+    expect(await foraging("wild-garlic")).toEqual(["foraged-plant", "wild-garlic-lookalikes"]);
+    expect(await foraging("parsley")).toEqual([]);
+  });
 });
 
 describe("bad input loses nothing and says where it is wrong", () => {

@@ -148,7 +148,8 @@ describe("lines and ounces", () => {
   it("shows an amount in the kitchen's units and as a cook measures it, with the error", async () => {
     await wren.call("changeKitchen", { body: { units: "both", locale: "de-DE" } });
     const read = (await wren.call("readAmount", { body: { ingredient: "olive-oil", amount: "27 g" } })).body;
-    expect(read.shown).toBe("27 g (1 oz)");
+    expect(read.shown).toBe("27 g (0,95 oz)");
+    expect(read.scale).toMatchObject({ text: "27 g (0,95 oz)", error: 0 });
     expect(read.spoon?.text).toBe("2 tbsp");
     expect(read.spoon?.error).toBeCloseTo(0, 6);
     const half = (await wren.call("readAmount", { body: { ingredient: "kale", amount: "1,24 kg" } })).body;

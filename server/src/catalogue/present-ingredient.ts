@@ -1,5 +1,5 @@
 import type { IngredientDetail, IngredientFacts as Sent, IngredientSummary } from "@apron/contract";
-import { comesReady, mayBeForaged, usualPlace } from "@apron/core/basket";
+import { comesReady, foragingCautions, mayBeForaged, usualPlace } from "@apron/core/basket";
 import { provenance, type Catalogue, type IngredientFacts } from "@apron/core/catalogue";
 import type { OwnFigure } from "@apron/core/catalogue";
 
@@ -41,13 +41,15 @@ export function detailOf(
   from: { readonly reference: Catalogue; readonly figures: readonly OwnFigure[] },
 ): IngredientDetail {
   const book = from.reference.ingredients.get(facts.id);
-  const caution = from.reference.cautions.get(facts.id);
+  const cautionsOf = (triggers: readonly string[]) =>
+    triggers
+      .flatMap((trigger) => from.reference.cautions.get(trigger) ?? [])
+      .map((c) => ({ trigger: c.trigger, severity: c.severity, text: c.text, source: provenance(c) }));
   return {
     ...factsSent(facts),
     storage: facts.season?.advice ?? null,
-    cautions: caution
-      ? [{ severity: caution.severity, text: caution.text, source: provenance(caution) }]
-      : [],
+    cautions: cautionsOf([facts.id]),
+    foraging: mayBeForaged(facts) ? cautionsOf(foragingCautions(facts.id)) : [],
     own: from.figures.filter((f) => f.ingredient === facts.id),
     handbook: book
       ? {

@@ -37,7 +37,7 @@ export type LearnedWeighing = {
   readonly trimId: string;
 };
 
-export type TrimWithdrawalRecord = {
+type TrimWithdrawalRecord = {
   readonly id: string;
   readonly trimId: string;
   readonly reason: string;

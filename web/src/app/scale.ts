@@ -8,7 +8,7 @@ import { ApiProblem, call } from "./api.ts";
 const tryAgainMs = 2500;
 
 /** A weight field that can take the scale's reading. */
-export type WeightTarget = { readonly take: (grams: number) => void };
+type WeightTarget = { readonly take: (grams: number) => void };
 
 type ScaleKey = RequestOf<"pressScale">["body"]["key"];
 

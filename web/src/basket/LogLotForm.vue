@@ -12,13 +12,14 @@ import { useSubmit } from "../app/use-submit.ts";
 import { useWeightSource } from "../app/use-weight-source.ts";
 import { showDay } from "../ui/dates.ts";
 import { readMoney } from "../ui/money.ts";
+import CautionList from "../ui/CautionList.vue";
 import WeightField from "../ui/WeightField.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import IngredientField from "./IngredientField.vue";
 import { emptyDraft, labelOf, unreadInLabel, useLotDraft } from "./lot-draft.ts";
 import LotDetailsFields from "./LotDetailsFields.vue";
 import OunceQuestion from "./OunceQuestion.vue";
-import { useAmountReading } from "./use-amount-reading.ts";
+import { useAmountReading, useIngredientDetail } from "./use-amount-reading.ts";
 
 const props = defineProps<{ usual: readonly string[]; detailsOpen: boolean }>();
 const notices = useNotices();
@@ -43,6 +44,13 @@ const priceProblem = ref<string>();
 
 const ingredientField = useTemplateRef<{ focus: () => void }>("ingredient");
 const amountField = useTemplateRef<{ focus: () => void }>("amount");
+/** Said before it is logged: by then it may be on the plate. */
+const { data: detail } = useIngredientDetail(() => draft.value.ingredient);
+const foraging = computed(() =>
+  draft.value.sourceKind === "foraged" && detail.value?.id === draft.value.ingredient
+    ? detail.value.foraging
+    : [],
+);
 const reading = useAmountReading(
   () => draft.value.ingredient,
   () => draft.value.amount,
@@ -138,6 +146,7 @@ async function log(): Promise<void> {
     />
     <OunceQuestion v-if="reading.asksOunces" :ingredient="draft.ingredient" @said="toAmount" />
     <WorkingsNote v-if="reading.weight && !reading.weight.weighed" :text="reading.weight.workings" />
+    <CautionList v-if="foraging.length > 0" :cautions="foraging" />
     <details :open="detailsOpen">
       <summary>Where from, where kept, price</summary>
       <LotDetailsFields

@@ -11,7 +11,7 @@ export type PricePer = NonNullable<LogLot["price"]>["per"];
 
 /** A pack's label as it is typed; "" for what it does not say. */
 export type LabelDraft = { salt: string; sugars: string; acid: string; allergens: string };
-export const emptyLabel = (): LabelDraft => ({ salt: "", sugars: "", acid: "", allergens: "" });
+const emptyLabel = (): LabelDraft => ({ salt: "", sugars: "", acid: "", allergens: "" });
 
 /** Grams per 100 g, or null when nothing was typed; NaN for what is not a number. */
 const per100 = (text: string): number | null => (text.trim() === "" ? null : Number(text.replace(",", ".")));

@@ -14,18 +14,22 @@ type Reading = {
   readonly asksOunces: boolean;
 };
 
+/** Everything known of the chosen ingredient; its figures seldom change. */
+export const useIngredientDetail = (ingredient: MaybeRefOrGetter<string>) =>
+  useQuery({
+    key: () => ["ingredient", toValue(ingredient)],
+    query: () => call("getIngredient", { params: { id: toValue(ingredient) } }),
+    enabled: () => toValue(ingredient) !== "",
+    staleTime: 60 * 60 * 1000,
+  });
+
 /** What a typed amount comes to in grams of the chosen ingredient, said as it is typed. */
 export function useAmountReading(
   ingredient: MaybeRefOrGetter<string>,
   text: MaybeRefOrGetter<string>,
 ): ComputedRef<Reading> {
   const session = useSession();
-  const { data: facts } = useQuery({
-    key: () => ["ingredient", toValue(ingredient)],
-    query: () => call("getIngredient", { params: { id: toValue(ingredient) } }),
-    enabled: () => toValue(ingredient) !== "",
-    staleTime: 60 * 60 * 1000,
-  });
+  const { data: facts } = useIngredientDetail(ingredient);
   return computed(() => {
     const nothing = { weight: undefined, words: "", refused: false, asksOunces: false };
     if (toValue(text).trim() === "") return nothing;

@@ -17,7 +17,7 @@ const pourable = ["oil", "acid", "sweet", "emulsifier", "other", "salt-condiment
 const leaves = ["leaf", "soft-herb", "brassica"];
 const dry = ["spice", "salt-condiment", "woody-herb", "soft-herb", "sweet", "seed"];
 
-export const looseMeasures: readonly LooseMeasure[] = [
+const looseMeasures: readonly LooseMeasure[] = [
   { measure: "glug", categories: pourable, per: "ml", amount: 15, low: 8, high: 25 },
   { measure: "drizzle", categories: pourable, per: "ml", amount: 8, low: 4, high: 15 },
   { measure: "splash", categories: pourable, per: "ml", amount: 8, low: 4, high: 15 },
