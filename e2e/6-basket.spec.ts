@@ -307,3 +307,16 @@ test("the scale never writes a weight it does not have", async ({ page }) => {
   await expect(amount).toHaveValue("300 g");
   await amount.fill("");
 });
+
+test("what is poured into a dish is weighed back there, too", async ({ page }) => {
+  await page.goto("/cook/chard-and-hazelnut-pesto");
+  const button = page.getByRole("button", { name: /^Weigh back the .*oil$/ });
+  const oil = (await button.getAttribute("aria-label"))?.replace("Weigh back the ", "") ?? "";
+  await button.click();
+  const pour = page.getByRole("group", { name: `Weigh back the ${oil}` });
+  await pour.getByLabel("Before", { exact: true }).fill("640");
+  await pour.getByLabel("After", { exact: true }).fill("700");
+  await expect(pour.getByRole("alert")).toContainText("nothing was poured. Swap them?");
+  await pour.getByLabel("After", { exact: true }).fill("548");
+  await expect(page.getByLabel(`${oil} really used, grams`)).toHaveValue("92");
+});

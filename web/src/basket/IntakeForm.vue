@@ -26,7 +26,7 @@ const chips = computed(() =>
 );
 const questions = computed(() => draft.value.rows.filter((row) => openQuestion(row)).length);
 /** A long list shows so many rows at a time, those that ask something first; all of them go in. */
-const atOnce = 40;
+const atOnce = 25;
 const shownCount = ref(atOnce);
 const shownRows = computed(() => {
   const places = draft.value.rows.map((row, place) => ({ row, place }));

@@ -1,5 +1,6 @@
 import type { LineReading, LogIntake } from "@apron/contract";
 import { useStorage, type RemovableRef } from "@vueuse/core";
+import { markRaw } from "vue";
 import { todayIso } from "../ui/dates.ts";
 import type { SourceKind } from "./lot-draft.ts";
 
@@ -32,16 +33,24 @@ export const emptyIntake = (note = ""): IntakeDraft => ({
   rows: [],
 });
 
+/** What was typed is kept; how it was read is found again, so that a long list is quickly written down. */
+const serializer = {
+  read: (text: string): IntakeDraft => JSON.parse(text) as IntakeDraft,
+  write: (draft: IntakeDraft): string =>
+    JSON.stringify(draft, (key, value: unknown) => (key === "reading" ? null : value)),
+};
+
 /** The box being typed; it survives a reload. */
 export const useIntakeDraft = (): RemovableRef<IntakeDraft> =>
-  useStorage("apron:intake-draft", emptyIntake(), undefined, { mergeDefaults: true });
+  useStorage("apron:intake-draft", emptyIntake(), undefined, { mergeDefaults: true, serializer });
 
+/** A reading is looked at, never changed in place: it need not be watched. */
 export const textRow = (text: string, reading: LineReading | null): IntakeRow => ({
   id: crypto.randomUUID(),
   text,
   ingredient: null,
   amount: null,
-  reading,
+  reading: reading && markRaw(reading),
 });
 
 export const chipRow = (ingredient: string): IntakeRow => ({

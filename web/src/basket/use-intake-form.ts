@@ -1,6 +1,6 @@
 import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import { ref } from "vue";
+import { markRaw, ref, watch } from "vue";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
 import { useSession } from "../app/session.ts";
@@ -28,9 +28,16 @@ export function useIntakeForm() {
     draft.value.rows.push(...rows);
   }
   async function reread(): Promise<void> {
-    const readings = await reader.read(draft.value.rows.map((row) => row.text));
-    for (const [i, row] of draft.value.rows.entries()) if (row.text) row.reading = readings[i] ?? null;
+    const rows = draft.value.rows.filter((row) => row.text !== "");
+    if (rows.length === 0) return;
+    const readings = await reader.read(rows.map((row) => row.text));
+    for (const [i, row] of rows.entries()) {
+      const reading = readings[i];
+      row.reading = reading ? markRaw(reading) : null;
+    }
   }
+  // A draft that was kept comes back as it was typed.
+  watch(reader.ready, (ready) => ready && void reread(), { immediate: true });
   const addChip = (ingredient: string): void => void draft.value.rows.push(chipRow(ingredient));
   const drop = (id: string): void => {
     draft.value.rows = draft.value.rows.filter((row) => row.id !== id);

@@ -2,12 +2,17 @@
 import type { MakePlan } from "@apron/contract";
 import { showPercent } from "@apron/core/measure";
 import TextBox from "../ui/TextBox.vue";
+import { ref } from "vue";
 import type { PartDraft } from "./use-make-form.ts";
+import WeighBack from "./WeighBack.vue";
 
 const props = defineProps<{ plan: MakePlan; sentenceAt: (field: string) => string | undefined }>();
 const parts = defineModel<PartDraft[]>({ required: true });
 const fromWords = { lot: "from the basket", staple: "off the shelf", buy: "to buy" } as const;
 
+const keyOf = (part: PartDraft): string => `${part.lineId} ${part.ingredient} ${part.lotId ?? ""}`;
+/** The row whose bottle or jar is being weighed back. */
+const pouring = ref("");
 const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
 const errorWords = (error: number): string =>
   Math.abs(error) < 0.005
@@ -30,35 +35,50 @@ const problemAt = (part: PartDraft): string | undefined => {
       </tr>
     </thead>
     <tbody>
-      <tr
-        v-for="(part, i) in parts"
-        :key="`${part.lineId} ${part.ingredient} ${part.lotId}`"
-        :class="part.from"
-      >
-        <td>
-          <span class="name">{{ part.name }}</span>
-          <span class="soft small"> {{ lineOf(part)?.preparation }}</span>
-          <span class="from small">{{ part.toTrim ? "trim it first" : fromWords[part.from] }}</span>
-        </td>
-        <td class="right figure">{{ part.scale.text }}</td>
-        <td class="small">
-          <template v-if="part.spoon"
-            >{{ part.spoon.text }}<span class="soft error">{{ errorWords(part.spoon.error) }}</span></template
-          >
-        </td>
-        <td class="right">
-          <TextBox
-            class="figure used"
-            autocomplete="off"
-            inputmode="decimal"
-            :model-value="part.text"
-            :aria-label="`${part.name} really used, grams`"
-            :invalid="problemAt(part) !== undefined"
-            @update:model-value="parts[i]!.text = $event ?? ''"
-          />
-          <p v-if="problemAt(part)" class="problem small" role="alert">{{ problemAt(part) }}</p>
-        </td>
-      </tr>
+      <template v-for="(part, i) in parts" :key="keyOf(part)">
+        <tr :class="part.from">
+          <td>
+            <span class="name">{{ part.name }}</span>
+            <span class="soft small"> {{ lineOf(part)?.preparation }}</span>
+            <span class="from small"
+              ><span class="whence">{{ part.toTrim ? "trim it first" : fromWords[part.from] }}</span>
+              <button
+                type="button"
+                class="back"
+                :aria-expanded="pouring === keyOf(part)"
+                :aria-label="`Weigh back the ${part.name}`"
+                @click="pouring = pouring === keyOf(part) ? '' : keyOf(part)"
+              >
+                weigh back
+              </button></span
+            >
+          </td>
+          <td class="right figure">{{ part.scale.text }}</td>
+          <td class="small">
+            <template v-if="part.spoon"
+              >{{ part.spoon.text
+              }}<span class="soft error">{{ errorWords(part.spoon.error) }}</span></template
+            >
+          </td>
+          <td class="right">
+            <TextBox
+              class="figure used"
+              autocomplete="off"
+              inputmode="decimal"
+              :model-value="part.text"
+              :aria-label="`${part.name} really used, grams`"
+              :invalid="problemAt(part) !== undefined"
+              @update:model-value="parts[i]!.text = $event ?? ''"
+            />
+            <p v-if="problemAt(part)" class="problem small" role="alert">{{ problemAt(part) }}</p>
+          </td>
+        </tr>
+        <tr v-if="pouring === keyOf(part)" class="pouring">
+          <td colspan="4">
+            <WeighBack :id="`pour-${i}`" :name="part.name" @poured="parts[i]!.text = String($event)" />
+          </td>
+        </tr>
+      </template>
     </tbody>
   </table>
 </template>
@@ -95,11 +115,33 @@ td {
   color: var(--soft-ink);
 }
 
-.lot .from {
+.back {
+  min-height: 1.5rem;
+  margin-inline-start: 0.5rem;
+  padding: 0;
+  font: inherit;
+  color: var(--soft-ink);
+  text-decoration: underline;
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+
+@media (pointer: coarse) {
+  .back {
+    min-height: 44px;
+  }
+}
+
+.pouring td {
+  border-top: 0;
+}
+
+.lot .whence {
   color: var(--action);
 }
 
-.buy .from {
+.buy .whence {
   color: var(--soon);
   font-weight: 600;
 }

@@ -34,9 +34,7 @@ const { data: options, error } = useQuery({
       <ul>
         <li v-for="lot in lots" :key="lot.id">
           <RouterLink :to="`/trim/${lot.id}`" :aria-current="lot.id === lotId ? 'true' : undefined">
-            <span class="name"
-              >{{ lot.name }}<span v-if="lot.condition" class="soft small"> {{ lot.condition }}</span></span
-            >
+            <span class="name">{{ [lot.name, lot.condition].filter(Boolean).join(", ") }}</span>
             <span class="figure">{{ showGrams(lot.grams, session.display) }}</span>
             <BandMark :band="lot.freshness.band" :days-left="lot.freshness.daysLeft" />
           </RouterLink>
