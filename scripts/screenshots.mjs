@@ -67,7 +67,8 @@ async function takeAll(page) {
   await page.getByLabel("Price", { exact: true }).first().fill("1.80");
   await page.getByLabel("Price", { exact: true }).nth(1).fill("5.60");
   await page.getByRole("button", { name: "Compare", exact: true }).click();
-  await page.getByText(/cheaper/).scrollIntoViewIfNeeded();
+  await page.getByText(/cheaper/).waitFor();
+  await page.mouse.wheel(0, 3000);
   await take("prices");
   const courgettes = await (await page.request.get("/api/lots?text=courgette&limit=5")).json();
   await page.goto(`/basket/${courgettes.lots.find((lot) => lot.condition === null).id}`);
