@@ -1,5 +1,16 @@
 /** The one-way rule: core <- contract <- server, web; and inside core the order of core/README.md. */
-const order = ["measure", "catalogue", "basket", "trim", "recipes", "larder", "match", "cook", "exchange"];
+const order = [
+  "measure",
+  "catalogue",
+  "basket",
+  "trim",
+  "recipes",
+  "dressing",
+  "larder",
+  "match",
+  "cook",
+  "exchange",
+];
 
 const coreOrder = order.map((folder, i) => ({
   name: `core-${folder}-looks-back-only`,
@@ -35,7 +46,11 @@ module.exports = {
       comment: "Pure packages only; a new one is a decision.",
       severity: "error",
       from: { path: "^core/src", pathNot: "\\.test\\.ts$" },
-      to: { path: "node_modules", pathNot: "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|@stdlib)/" },
+      to: {
+        path: "node_modules",
+        pathNot:
+          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|@stdlib)/",
+      },
     },
     {
       name: "contract-on-core-only",

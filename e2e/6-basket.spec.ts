@@ -100,7 +100,7 @@ test("two thousand pasted lines are read in a worker while the page goes on answ
   await paste(lineField(page), lines.join("\n"));
   await expect(severalOf(page).getByRole("button", { name: "Log all 2000" })).toBeVisible();
   await expect(severalOf(page).getByRole("list", { name: "In the box" }).getByRole("listitem")).toHaveCount(
-    40,
+    25,
   );
   const { worst } = await page.evaluate(() => (window as unknown as { seen: { worst: number } }).seen);
   test.info().annotations.push({ type: "longest silence", description: `${Math.round(worst)} ms` });

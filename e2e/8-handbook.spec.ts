@@ -87,7 +87,7 @@ test("the kitchen counts and writes in its own units, names and locale", async (
     await expect(page.getByTestId("kitchen-example")).toContainText("2,40");
     await page.goto("/basket");
     await expect(page.getByRole("link", { name: "zucchini" }).first()).toBeVisible();
-    await expect(page.getByText(/\d,\d+ kg \(\d+ lb/).first()).toBeVisible();
+    await expect(page.getByText(/\d,\d+\skg\s\(\d+\slb/).first()).toBeVisible();
   } finally {
     await tell(page, "/api/kitchen", asBefore);
   }

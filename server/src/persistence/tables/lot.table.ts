@@ -83,6 +83,8 @@ export const LotTable = new EntitySchema<LotRow>({
       where: "balance_g > 0",
     },
     { name: "lot_by_state", columns: ["kitchenId", "state", "spoilsOn", "id"], where: "balance_g > 0" },
+    { name: "lot_by_place", columns: ["kitchenId", "place", "spoilsOn", "id"], where: "balance_g > 0" },
+    { name: "lot_by_source", columns: ["kitchenId", "sourceKind", "spoilsOn", "id"], where: "balance_g > 0" },
     { name: "lot_of_intake", columns: ["intakeId"], where: "intake_id is not null" },
     { name: "lot_of_parent", columns: ["parentLotId"], where: "parent_lot_id is not null" },
     { name: "lot_of_bed", columns: ["bedId", "since"], where: "bed_id is not null" },
