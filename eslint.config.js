@@ -61,7 +61,7 @@ export default ts.config(
   {
     // Figures are data, and tests read as tables and stories.
     files: [
-      "core/src/catalogue/tables/*.ts",
+      "core/src/*/tables/*.ts",
       "**/*.test.ts",
       "e2e/**/*.ts",
       "server/{test,bench}/**/*.ts",

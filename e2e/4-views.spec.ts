@@ -15,6 +15,7 @@ async function views(page: Page): Promise<(readonly [path: string, ready: RegExp
     ["/cook/chard-and-hazelnut-pesto", /Put by in/],
     ["/larder", /portions/],
     [`/label/${containers[0]?.id}`, /Why this date/],
+    ["/dressing", /Pour in this order/],
     ["/handbook", /One of your own/],
     ["/handbook/chard", /What trimming leaves/],
     ["/kitchen", /It looks like this/],

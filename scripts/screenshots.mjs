@@ -74,6 +74,7 @@ async function takeAll(page) {
   await page.goto(`/basket/${courgettes.lots.find((lot) => lot.condition === null).id}`);
   await page.getByRole("button", { name: "Split", exact: true }).click();
   await take("lot");
+  await take("dressing", "/dressing");
   await take("handbook", "/handbook/chard");
   await take("kitchen", "/kitchen");
   await take("match", "/match");

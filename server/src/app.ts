@@ -13,6 +13,7 @@ import { catalogueUseCases } from "./catalogue/routes.ts";
 import { cookUseCases } from "./cook/routes.ts";
 import { scaleUseCases } from "./devices/routes.ts";
 import { mountScaleStream } from "./devices/stream.ts";
+import { dressingUseCases } from "./dressing/routes.ts";
 import { mountUseCases } from "./http/mount.ts";
 import { openApiDocument } from "./http/openapi.ts";
 import { problemReply } from "./http/problem.ts";
@@ -44,6 +45,7 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, catalogueUseCases, shell);
   mountUseCases(app, basketUseCases, shell);
   mountUseCases(app, trimUseCases, shell);
+  mountUseCases(app, dressingUseCases, shell);
   mountUseCases(app, recipeUseCases, shell);
   mountUseCases(app, matchUseCases, shell);
   mountUseCases(app, cookUseCases, shell);

@@ -68,6 +68,12 @@ export const router = createRouter({
       meta: { title: "Recipe" },
     },
     {
+      path: "/dressing",
+      name: "dressing",
+      component: () => import("../dressing/DressingPage.vue"),
+      meta: { title: "Dressing" },
+    },
+    {
       path: "/handbook",
       name: "handbook",
       component: () => import("../handbook/HandbookPage.vue"),

@@ -11,8 +11,9 @@ export const shortcuts: readonly { readonly keys: string; readonly does: string;
   { keys: "4", does: "Match", to: "/match" },
   { keys: "5", does: "Larder", to: "/larder" },
   { keys: "6", does: "Recipes", to: "/recipes" },
-  { keys: "7", does: "Handbook", to: "/handbook" },
-  { keys: "8", does: "Kitchen", to: "/kitchen" },
+  { keys: "7", does: "Dressing", to: "/dressing" },
+  { keys: "8", does: "Handbook", to: "/handbook" },
+  { keys: "9", does: "Kitchen", to: "/kitchen" },
   { keys: "?", does: "this list" },
 ];
 

@@ -129,6 +129,15 @@ const sentences: Readonly<Record<string, (m: Measurements) => string>> = {
   "day-not-understood": () => "A day is written YYYY-MM-DD.",
   "word-unknown": (m) => `It must be one of: ${list(m["known"])}.`,
   "money-not-understood": () => "A price is written like 2.40.",
+  "dressing-empty": () => "There is nothing in it yet.",
+  "nothing-to-aim-at": () => "Say what it should come to: its ratio, its salt or its sweetness.",
+  "acid-strength-unknown": (m) =>
+    `Nobody knows how sour this is: ${list(m["acids"])}. Set its acid in the handbook.`,
+  "acid-missing": () => "Choose at least one acid.",
+  "volume-too-small": () =>
+    "What holds it together and sweetens it already fills that: make more, or take less of it.",
+  "school-unknown": () => "Choose one of the schools.",
+  "salad-unknown": () => "Choose one of the kinds of salad.",
   "body-too-large": () => "That is too much to send at once: split it.",
 };
 

@@ -2,6 +2,7 @@
 import {
   BookOpenText,
   CookingPot,
+  Droplets,
   LibraryBig,
   LogOut,
   Moon,
@@ -59,6 +60,7 @@ const stations = computed(() => {
       phone: true,
     },
     { to: "/recipes", label: "Recipes", icon: BookOpenText, count: 0, waits: "", phone: false },
+    { to: "/dressing", label: "Dressing", icon: Droplets, count: 0, waits: "", phone: false },
     { to: "/handbook", label: "Handbook", icon: LibraryBig, count: 0, waits: "", phone: false },
   ];
 });

@@ -1,0 +1,143 @@
+import { dressingRoles } from "@apron/core/dressing";
+import { z } from "zod";
+import { Estimate, Money } from "./quantities.ts";
+
+const Ingredient = z.string().min(1).max(60);
+const Percent = z.number().min(0).max(60);
+const Range = z.object({ low: z.number(), high: z.number() });
+
+const Provenance = { source: z.string(), confidence: z.enum(["high", "medium", "low"]), basis: z.string() };
+
+const School = z
+  .object({
+    id: z.string(),
+    name: z.string(),
+    suits: z.string(),
+    acidPercent: z.number().meta({ description: "Strength of the acid it is written for, g per 100 ml" }),
+    nominal: Range.meta({ description: "Oil to one of acid, by volume" }),
+    effective: Estimate.meta({
+      description: "Oil to one of acid, as 5 % vinegar: the school's own ratio and its band",
+    }),
+    saltPercent: Range,
+    sugarPercent: Range,
+    other: z.string(),
+    notes: z.string(),
+    ...Provenance,
+  })
+  .meta({ id: "DressingSchool" });
+
+export const DressingHandbook = z
+  .object({
+    schools: z.array(School),
+    rates: z.array(
+      z.object({
+        group: z.string(),
+        examples: z.string(),
+        grams: z.number().meta({ description: "Grams of dressing for 100 g of salad" }),
+        low: z.number(),
+        high: z.number(),
+        when: z.string(),
+        ...Provenance,
+      }),
+    ),
+  })
+  .meta({ id: "DressingHandbook" });
+
+const Part = z.object({
+  ingredient: Ingredient,
+  role: z.enum(dressingRoles).optional().meta({ description: "What it does; its usual role when left out" }),
+  grams: z.number().max(20_000),
+  per100gMinor: Money.nullable().default(null),
+});
+
+export const ReadDressing = z.object({ parts: z.array(Part).min(1).max(24) });
+
+export const DressingFigures = z
+  .object({
+    grams: z.number(),
+    ml: z.number(),
+    nominal: z.number().nullable(),
+    effective: z.number().nullable(),
+    acidAsVinegarMl: z.number(),
+    phi: z.number().meta({ description: "Share of the volume that is oil" }),
+    thick: z.boolean(),
+    saltPercent: z.number(),
+    sugarPercent: z.number(),
+    sugarToAcid: z.number().nullable(),
+    mustardPer100ml: z.number(),
+    costMinor: z.int().nullable(),
+    unknown: z.array(z.string()).readonly(),
+    workings: z.string(),
+  })
+  .meta({ id: "DressingFigures" });
+
+const Pourings = z
+  .array(z.object({ ingredient: Ingredient, share: z.number().min(0).max(1).default(1) }))
+  .max(4);
+
+export const ComposeDressing = z.object({
+  volumeMl: z.number().min(5).max(20_000),
+  school: Ingredient,
+  ratio: z
+    .number()
+    .min(0)
+    .max(30)
+    .optional()
+    .meta({ description: "Instead of the school's own, oil to effective acid" }),
+  oils: Pourings,
+  acids: Pourings.min(1),
+  saltPercent: Percent.nullable().optional().meta({ description: "null adds none; left out: the school's" }),
+  salt: Ingredient.default("salt-sea-fine"),
+  sugarPercent: Percent.nullable().optional(),
+  sweet: Ingredient.nullable().default(null),
+  emulsifier: z
+    .object({ ingredient: Ingredient, grams: z.number().min(0.1).max(2000) })
+    .nullable()
+    .default(null),
+});
+
+const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });
+
+export const ComposedDressing = z
+  .object({
+    parts: z
+      .array(
+        z.object({
+          ingredient: z.string(),
+          name: z.string(),
+          role: z.enum(dressingRoles),
+          grams: z.number(),
+          ml: z.number(),
+          scale: Rounded,
+          spoon: Rounded.nullable(),
+        }),
+      )
+      .meta({ description: "In the order they go into the bowl" }),
+    figures: DressingFigures,
+    rounded: DressingFigures.meta({ description: "With every part as the scale rounds it" }),
+    saltAlreadyOver: z.boolean(),
+  })
+  .meta({ id: "ComposedDressing" });
+
+export const CorrectDressing = z.object({
+  parts: z.array(Part).min(1).max(24),
+  school: Ingredient,
+  correctors: z.array(Ingredient).min(1).max(6).meta({ description: "In the cook's order" }),
+});
+
+export const DressingCorrected = z
+  .object({
+    additions: z.array(z.object({ id: z.string(), grams: z.number(), text: z.string() })).readonly(),
+    before: DressingFigures,
+    after: DressingFigures,
+    cannot: z.array(z.enum(["effective", "sugarToAcid", "saltPercent"])).readonly(),
+  })
+  .meta({ id: "DressingCorrected" });
+
+export const DressingForSalad = z.object({
+  group: z.string().min(1).max(40),
+  saladG: z.coerce.number().positive().max(50_000),
+});
+export const DressingNeeded = z
+  .object({ grams: Estimate, when: z.string(), source: z.string() })
+  .meta({ id: "DressingNeeded" });

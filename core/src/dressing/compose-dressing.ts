@@ -1,0 +1,138 @@
+import { accept, refuse, type Result } from "../measure/index.ts";
+import { asVinegarMl, equivalentsIn } from "./acid.ts";
+import {
+  readDressing,
+  type DressingFigures,
+  type DressingIssue,
+  type DressingPart,
+} from "./read-dressing.ts";
+
+/** Something poured, with its share of all the oil or of all the acid, by volume; shares count against each other. */
+type Poured = { readonly facts: DressingPart["facts"]; readonly share: number };
+
+export type DressingWish = {
+  readonly volumeMl: number;
+  /** Oil to one of effective acid, as 5 % vinegar; 0 for a dressing without oil. */
+  readonly ratio: number;
+  readonly oils: readonly Poured[];
+  readonly acids: readonly Poured[];
+  /** Grams of salt in 100 g that are wanted; null adds none. */
+  readonly saltPercent: number | null;
+  readonly salt: DressingPart["facts"];
+  readonly sugarPercent: number | null;
+  readonly sweet: DressingPart["facts"] | null;
+  readonly emulsifier: { readonly facts: DressingPart["facts"]; readonly grams: number } | null;
+};
+
+export type ComposeIssue =
+  | DressingIssue
+  | { readonly code: "acid-strength-unknown"; readonly acids: readonly string[] }
+  | { readonly code: "volume-too-small"; readonly volumeMl: number };
+
+export type ComposedDressing = {
+  readonly parts: readonly (DressingPart & { readonly ml: number })[];
+  readonly figures: DressingFigures;
+  /** What is carried is over the wish already: none is added, and none can be taken out. */
+  readonly saltAlreadyOver: boolean;
+};
+
+const densityOf = (facts: DressingPart["facts"]): number => facts.composition?.gramsPerMl ?? 1;
+const percentOf = (facts: DressingPart["facts"], key: "saltG" | "sugarsG" | "fatG"): number =>
+  facts.composition?.[key] ?? 0;
+
+/** Per millilitre of a mix of pourings: grams, effective acid, and what it carries. */
+function mixOf(poured: readonly Poured[]) {
+  const each = (of: (facts: DressingPart["facts"]) => number): number =>
+    poured.reduce((total, { facts, share }) => total + share * of(facts), 0);
+  const carried = (key: "saltG" | "sugarsG") => each((f) => (densityOf(f) * percentOf(f, key)) / 100);
+  return {
+    grams: each(densityOf),
+    vinegarMl: each((f) => asVinegarMl(equivalentsIn(densityOf(f), f.composition))),
+    saltG: carried("saltG"),
+    sugarG: carried("sugarsG"),
+  };
+}
+
+/** Shares that add up to 1; all equal where none is said. */
+function inShares(poured: readonly Poured[]): Poured[] {
+  const total = poured.reduce((sum, one) => sum + one.share, 0);
+  return poured.map((one) => ({ ...one, share: total > 0 ? one.share / total : 1 / poured.length }));
+}
+
+const rounds = 60;
+
+/**
+ * A dressing of `volumeMl` (> 0) at a ratio of oil to effective acid, with the salt and sugar wanted, from the oils
+ * and acids at hand. Salt and sweet take part of the volume and the mass they are measured by, so the amounts are
+ * found by substitution until they stand still. Refuses an acid of unknown strength, and a volume that the emulsifier
+ * and the sweet already fill.
+ */
+export function composeDressing(wish: DressingWish): Result<ComposedDressing, ComposeIssue> {
+  const unknown = wish.acids.filter(({ facts }) => equivalentsIn(1, facts.composition) === 0);
+  if (unknown.length > 0)
+    return refuse({ code: "acid-strength-unknown", acids: unknown.map(({ facts }) => facts.id) });
+  const [oils, acids] = [inShares(wish.oils), inShares(wish.acids)];
+  const oil = mixOf(oils);
+  const acid = mixOf(acids);
+  const held = wish.emulsifier ? mixOf([{ facts: wish.emulsifier.facts, share: 1 }]) : undefined;
+  const heldMl = wish.emulsifier ? wish.emulsifier.grams / densityOf(wish.emulsifier.facts) : 0;
+  const heldOilMl = wish.emulsifier
+    ? (wish.emulsifier.grams * percentOf(wish.emulsifier.facts, "fatG")) / 92
+    : 0;
+  let [saltG, sweetG, oilMl, acidMl] = [0, 0, 0, 0];
+  const saltShare = percentOf(wish.salt, "saltG") / 100;
+  const sweetShare = wish.sweet ? percentOf(wish.sweet, "sugarsG") / 100 : 0;
+  for (let i = 0; i < rounds; i++) {
+    const sweetMl = wish.sweet ? sweetG / densityOf(wish.sweet) : 0;
+    const freeMl = wish.volumeMl - heldMl - sweetMl - saltG / densityOf(wish.salt);
+    if (!(freeMl > 0)) return refuse({ code: "volume-too-small", volumeMl: wish.volumeMl });
+    const heldAcidMl = (held?.vinegarMl ?? 0) * heldMl;
+    // oilMl + heldOilMl = ratio × (acidMl × strength + heldAcidMl), and oilMl + acidMl = freeMl.
+    acidMl = (freeMl + heldOilMl - wish.ratio * heldAcidMl) / (1 + wish.ratio * acid.vinegarMl);
+    acidMl = Math.min(freeMl, Math.max(0, acidMl));
+    oilMl = wish.oils.length === 0 ? 0 : freeMl - acidMl;
+    if (wish.oils.length === 0) acidMl = freeMl;
+    const poured = oilMl * oil.grams + acidMl * acid.grams + heldMl * (held?.grams ?? 0);
+    const carriedSalt = oilMl * oil.saltG + acidMl * acid.saltG + heldMl * (held?.saltG ?? 0);
+    const carriedSugar = oilMl * oil.sugarG + acidMl * acid.sugarG + heldMl * (held?.sugarG ?? 0);
+    saltG = addition(wish.saltPercent, { share: saltShare, carried: carriedSalt, mass: poured + sweetG });
+    sweetG = addition(wish.sugarPercent, { share: sweetShare, carried: carriedSugar, mass: poured + saltG });
+  }
+  return finish({ ...wish, oils, acids }, { oilMl, acidMl, saltG, sweetG });
+}
+
+/** Grams x of something that is `share` pure, so that (carried + share·x) ÷ (mass + x) is the percentage; never below 0. */
+function addition(
+  percent: number | null,
+  { share, carried, mass }: { readonly share: number; readonly carried: number; readonly mass: number },
+): number {
+  if (percent === null || share <= percent / 100) return 0;
+  return Math.max(0, ((percent / 100) * mass - carried) / (share - percent / 100));
+}
+
+function finish(
+  wish: DressingWish,
+  found: { readonly oilMl: number; readonly acidMl: number; readonly saltG: number; readonly sweetG: number },
+): Result<ComposedDressing, ComposeIssue> {
+  const pour = (role: "oil" | "acid", ml: number) => (one: Poured) => ({
+    facts: one.facts,
+    role,
+    grams: ml * one.share * densityOf(one.facts),
+  });
+  const dry = (facts: DressingPart["facts"] | null, role: "salt" | "sweet" | "emulsifier", grams: number) =>
+    facts && grams > 0 ? [{ facts, role, grams }] : [];
+  const parts: DressingPart[] = [
+    ...dry(wish.salt, "salt", found.saltG),
+    ...dry(wish.sweet, "sweet", found.sweetG),
+    ...wish.acids.map(pour("acid", found.acidMl)),
+    ...dry(wish.emulsifier?.facts ?? null, "emulsifier", wish.emulsifier?.grams ?? 0),
+    ...wish.oils.map(pour("oil", found.oilMl)),
+  ].filter((part) => part.grams > 0);
+  const figures = readDressing(parts);
+  if (!figures.ok) return figures;
+  return accept({
+    parts: parts.map((part) => ({ ...part, ml: part.grams / densityOf(part.facts) })),
+    figures: figures.value,
+    saltAlreadyOver: wish.saltPercent !== null && figures.value.saltPercent > wish.saltPercent + 1e-6,
+  });
+}

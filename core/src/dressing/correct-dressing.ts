@@ -1,0 +1,119 @@
+import { accept, refuse, roundToScale, type Result } from "../measure/index.ts";
+import { asVinegarMl, equivalentsIn } from "./acid.ts";
+import { leastAddition, type Condition } from "./least-addition.ts";
+import {
+  readDressing,
+  type DressingFigures,
+  type DressingIssue,
+  type DressingPart,
+} from "./read-dressing.ts";
+
+type Band = { readonly low: number; readonly high: number };
+
+/** What a bowl should come to; a band that is null does not matter. Percentages in g per 100 g. */
+export type DressingTargets = {
+  readonly effective: Band | null;
+  readonly sugarToAcid: Band | null;
+  readonly saltPercent: Band | null;
+};
+
+type BandName = keyof DressingTargets;
+
+export type Correction = {
+  readonly additions: readonly { readonly id: string; readonly grams: number; readonly text: string }[];
+  readonly before: DressingFigures;
+  /** With the additions as the scale rounds them. */
+  readonly after: DressingFigures;
+  /** Bands that cannot be met with these correctors; the additions come nearest. Empty when all are met. */
+  readonly cannot: readonly BandName[];
+};
+
+export type CorrectIssue = DressingIssue | { readonly code: "nothing-to-aim-at" };
+
+/** Aim so far inside a band's edge, as a share of the band. */
+const inside = 0.1;
+
+/** What one gram of a part brings to each side of a band. */
+const perGram = (facts: DressingPart["facts"]) => {
+  const c = facts.composition;
+  const ml = 1 / (c?.gramsPerMl ?? 1);
+  const vinegarMl = asVinegarMl(equivalentsIn(1, c));
+  return {
+    oilMl: facts.category === "oil" ? ml : (c?.fatG ?? 0) / 92,
+    vinegarMl,
+    acidG: vinegarMl * 0.05,
+    sugarG: (c?.sugarsG ?? 0) / 100,
+    saltG: (c?.saltG ?? 0) / 100,
+    mass: 1,
+  };
+};
+type Brings = ReturnType<typeof perGram>;
+
+/** The two sides of each band: upper ÷ lower lies in the band. */
+const sides: Readonly<Record<BandName, readonly [top: keyof Brings, bottom: keyof Brings, scale: number]>> = {
+  effective: ["oilMl", "vinegarMl", 1],
+  sugarToAcid: ["sugarG", "acidG", 1],
+  saltPercent: ["saltG", "mass", 100],
+};
+
+/**
+ * The least that must be added to a mixed bowl so that it comes inside its bands: a linear programme over the allowed
+ * correctors, in the cook's order. Salt can be diluted, never removed. Where a band cannot be met, says which and comes
+ * as near as these correctors can.
+ */
+export function correctDressing(
+  bowl: readonly DressingPart[],
+  targets: DressingTargets,
+  correctors: readonly Omit<DressingPart, "grams">[],
+): Result<Correction, CorrectIssue> {
+  const before = readDressing(bowl);
+  if (!before.ok) return before;
+  const wanted = (Object.keys(sides) as BandName[]).filter((name) => targets[name] !== null);
+  if (wanted.length === 0) return refuse({ code: "nothing-to-aim-at" });
+  const brings = correctors.map((one) => perGram(one.facts));
+  const inBowl = totalsOf(bowl);
+  const conditions = wanted.flatMap((name) => conditionsFor(name, targets[name], { brings, inBowl }));
+  const { amounts, missed } = leastAddition(correctors.length, conditions);
+  const additions = correctors.flatMap((one, j) => {
+    const rounded = roundToScale(amounts[j] ?? 0);
+    return (amounts[j] ?? 0) > 0.05 ? [{ part: { ...one, grams: rounded.grams }, text: rounded.text }] : [];
+  });
+  const after = readDressing([...bowl, ...additions.map((a) => a.part)]);
+  if (!after.ok) return after;
+  const cannot = wanted.filter((_, i) => (missed[2 * i] ?? 0) > 1e-6 || (missed[2 * i + 1] ?? 0) > 1e-6);
+  return accept({
+    additions: additions.map(({ part, text }) => ({ id: part.facts.id, grams: part.grams, text })),
+    before: before.value,
+    after: after.value,
+    cannot,
+  });
+}
+
+function totalsOf(bowl: readonly DressingPart[]): Brings {
+  const each = bowl.map((part) => ({ grams: part.grams, brings: perGram(part.facts) }));
+  const total = (key: keyof Brings): number => each.reduce((sum, e) => sum + e.grams * e.brings[key], 0);
+  return {
+    oilMl: total("oilMl"),
+    vinegarMl: total("vinegarMl"),
+    acidG: total("acidG"),
+    sugarG: total("sugarG"),
+    saltG: total("saltG"),
+    mass: total("mass"),
+  };
+}
+
+/** top − low·bottom ≥ 0 and high·bottom − top ≥ 0, a tenth of the band inside its edges; misses weigh by the bowl. */
+function conditionsFor(
+  name: BandName,
+  band: Band | null,
+  about: { readonly brings: readonly Brings[]; readonly inBowl: Brings },
+): Condition[] {
+  if (!band) return [];
+  const [top, bottom, scale] = sides[name];
+  const margin = inside * (band.high - band.low);
+  const [low, high] = [(band.low + margin) / scale, (band.high - margin) / scale];
+  const weight = 1000 / Math.max(1e-6, high * Math.max(about.inBowl[bottom], 1e-3));
+  const above = (b: Brings): number => b[top] - low * b[bottom];
+  const below = (b: Brings): number => high * b[bottom] - b[top];
+  return [above, below].map((of) => ({ a: about.brings.map(of), b: of(about.inBowl), weight }));
+}

@@ -1,0 +1,29 @@
+import type { Provenance } from "../catalogue/index.ts";
+import { estimate, times, type Estimate } from "../measure/index.ts";
+
+/** Grams of dressing for 100 g of salad. */
+export type DressingRate = Provenance & {
+  readonly group: string;
+  readonly examples: string;
+  readonly grams: number;
+  readonly low: number;
+  readonly high: number;
+  readonly when: string;
+};
+
+/** Fewest own salads before the kitchen's own rate is used alone; before that each weighs as one of so many. A judgement. */
+const handbookWeighs = 3;
+
+/**
+ * Grams of dressing for `saladG` grams of a kind of salad: the table's rate, drawn towards this kitchen's own ones
+ * (g per 100 g, jars weighed back). The range narrows with them but never below a tenth of the rate.
+ */
+export function dressingFor(saladG: number, rate: DressingRate, own: readonly number[] = []): Estimate {
+  const total = own.reduce((sum, one) => sum + one, 0);
+  const weight = handbookWeighs + own.length;
+  const value = (rate.grams * handbookWeighs + total) / weight;
+  const shrink = handbookWeighs / weight;
+  const half = (side: number): number => Math.max(side * shrink, value / 20);
+  const per100 = estimate(value, value - half(rate.grams - rate.low), value + half(rate.high - rate.grams));
+  return times(per100, saladG / 100);
+}

@@ -1,0 +1,347 @@
+import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
+import solver from "javascript-lp-solver";
+import { factsOf } from "../../test/kitchen.ts";
+import {
+  asVinegarMl,
+  closestPacking,
+  composeDressing,
+  correctDressing,
+  dressingFor,
+  dressingRates,
+  effectiveBand,
+  equivalentsIn,
+  gramsPerEquivalent,
+  mixingOrder,
+  readDressing,
+  schools,
+  type DressingPart,
+  type DressingRole,
+  type DressingWish,
+} from "./index.ts";
+import { leastAddition, type Condition } from "./least-addition.ts";
+
+const part = (id: string, role: DressingRole, grams: number): DressingPart => ({
+  facts: factsOf(id),
+  role,
+  grams,
+});
+/** Grams of so many millilitres. */
+const ml = (id: string, volume: number): number => volume * (factsOf(id).composition?.gramsPerMl ?? 1);
+const read = (...parts: DressingPart[]) => {
+  const figures = readDressing(parts);
+  if (!figures.ok) throw new Error(figures.issue.code);
+  return figures.value;
+};
+
+describe("acid as equivalents", () => {
+  // IUPAC conventional atomic weights.
+  const [c, h, o] = [12.011, 1.008, 15.999];
+  it.each([
+    ["acetic", 2 * c + 4 * h + 2 * o, 1],
+    ["citric", 6 * c + 8 * h + 7 * o, 3],
+    ["tartaric", 4 * c + 6 * h + 6 * o, 2],
+    ["malic", 4 * c + 6 * h + 5 * o, 2],
+    ["lactic", 3 * c + 6 * h + 3 * o, 1],
+  ] as const)("%s from its molar mass %d and its %d acid groups", (acid, molarMass, groups) => {
+    expect(gramsPerEquivalent[acid]).toBeCloseTo(molarMass / groups, 1);
+  });
+
+  it("makes a litre of 5 % vinegar 0.8326 equivalents, and juice of 5 g citric in 100 ml 0.938 of it", () => {
+    expect(50 / gramsPerEquivalent.acetic).toBeCloseTo(0.8326, 4);
+    expect(asVinegarMl(50 / gramsPerEquivalent.acetic)).toBeCloseTo(1000, 6);
+    expect(50 / gramsPerEquivalent.citric).toBeCloseTo(0.7808, 4);
+    expect(asVinegarMl(5 / gramsPerEquivalent.citric) / 100).toBeCloseTo(0.938, 3);
+  });
+
+  it("counts what has no figure as not sour", () => {
+    expect(equivalentsIn(100, factsOf("honey").composition)).toBe(0);
+    expect(equivalentsIn(100, undefined)).toBe(0);
+  });
+});
+
+describe("reading a dressing", () => {
+  const vinegar = ml("wine-vinegar-red", 20);
+  const oil = ml("olive-oil", 60);
+
+  it("tells oil to acid as poured from oil to effective acid", () => {
+    const figures = read(part("olive-oil", "oil", oil), part("wine-vinegar-red", "acid", vinegar));
+    expect(figures.nominal).toBeCloseTo(3, 6);
+    // 20 ml of 6 g in 100 g, 1.012 g/ml: 24.3 ml of 5 %.
+    expect(figures.acidAsVinegarMl).toBeCloseTo(24.29, 2);
+    expect(figures.effective).toBeCloseTo(60 / 24.29, 2);
+    expect(figures.ml).toBeCloseTo(80, 6);
+  });
+
+  it("calls it thick past π/√18 only where something emulsifies: a shaken three to one is 0.75 and fine", () => {
+    expect(closestPacking).toBeCloseTo(0.7405, 4);
+    const shaken = read(part("olive-oil", "oil", oil), part("wine-vinegar-red", "acid", vinegar));
+    expect([shaken.phi.toFixed(2), shaken.thick]).toEqual(["0.75", false]);
+    const held = [part("mustard-dijon", "emulsifier", 2), part("wine-vinegar-red", "acid", vinegar)];
+    expect(read(part("olive-oil", "oil", ml("olive-oil", 70)), ...held).thick).toBe(true);
+    expect(read(part("olive-oil", "oil", ml("olive-oil", 40)), ...held).thick).toBe(false);
+  });
+
+  it("weighs salt, sugar and mustard where they are, and costs what is priced", () => {
+    const figures = read(
+      { ...part("olive-oil", "oil", 60), per100gMinor: 120 },
+      { ...part("lemon-juice", "acid", 30), per100gMinor: 40 },
+      { ...part("salt-sea-fine", "salt", 1), per100gMinor: 10 },
+      { ...part("honey", "sweet", 5), per100gMinor: 100 },
+      { ...part("mustard-dijon", "emulsifier", 4), per100gMinor: 60 },
+    );
+    expect(figures.saltPercent).toBeCloseTo(
+      0.978 + 0.04 * 5.715 + 60 * 0.00005 + 30 * 0.00003 + 5 * 0.0001,
+      2,
+    );
+    expect(figures.sugarPercent).toBeCloseTo(0.3 * 2.52 + 0.05 * 82.12 + 0.04 * 1.5, 1);
+    expect(figures.costMinor).toBe(Math.round(72 + 12 + 0.1 + 5 + 2.4));
+    expect(figures.mustardPer100ml).toBeCloseTo(400 / figures.ml, 6);
+    expect(read(part("olive-oil", "oil", 60), part("lemon-juice", "acid", 30)).costMinor).toBeNull();
+  });
+
+  it("refuses nothing and less than nothing, and names what nobody knows", () => {
+    expect(readDressing([])).toMatchObject({ ok: false, issue: { code: "dressing-empty" } });
+    expect(readDressing([part("olive-oil", "oil", 0)])).toMatchObject({
+      ok: false,
+      issue: { code: "amount-not-positive", part: "olive-oil" },
+    });
+    expect(read(part("olive-oil", "oil", 10), part("water", "acid", 10))).toMatchObject({
+      effective: null,
+      unknown: ["water"],
+    });
+  });
+});
+
+describe("schools", () => {
+  it("keep their own ratio inside their band, and say their acid's strength", () => {
+    for (const school of schools) {
+      const band = effectiveBand(school);
+      expect(band.low).toBeLessThanOrEqual(band.value);
+      expect(band.value).toBeLessThanOrEqual(band.high);
+      expect(school.source).not.toBe("");
+    }
+    const classic = schools.find((s) => s.id === "classic-three-to-one");
+    expect(classic && effectiveBand(classic).value).toBeCloseTo(2.5, 6);
+  });
+});
+
+const wish = (extra: Partial<DressingWish> = {}): DressingWish => ({
+  volumeMl: 200,
+  ratio: 2.5,
+  oils: [{ facts: factsOf("olive-oil"), share: 1 }],
+  acids: [{ facts: factsOf("sherry-vinegar"), share: 1 }],
+  saltPercent: 1.4,
+  salt: factsOf("salt-sea-fine"),
+  sugarPercent: null,
+  sweet: null,
+  emulsifier: { facts: factsOf("mustard-dijon"), grams: 8 },
+  ...extra,
+});
+
+describe("composing a dressing", () => {
+  it("meets the volume, the effective ratio, the salt and the sugar at once, with whatever acids are at hand", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 30, max: 2000, noNaN: true }),
+        fc.double({ min: 0.5, max: 5, noNaN: true }),
+        fc.double({ min: 0.3, max: 3, noNaN: true }),
+        fc.double({ min: 0.1, max: 10, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (volumeMl, ratio, saltPercent, sugarPercent, lemon) => {
+          const made = composeDressing(
+            wish({
+              ...{ volumeMl, ratio, saltPercent, sugarPercent, sweet: factsOf("honey") },
+              emulsifier: { facts: factsOf("mustard-dijon"), grams: volumeMl * 0.02 },
+              acids: [
+                { facts: factsOf("lemon-juice"), share: lemon },
+                { facts: factsOf("sherry-vinegar"), share: 1 - lemon },
+              ],
+            }),
+          );
+          if (!made.ok) throw new Error(made.issue.code);
+          const { figures } = made.value;
+          expect(figures.ml).toBeCloseTo(volumeMl, 3);
+          // The juice's own traces of fat are the only oil the equations leave out.
+          expect(Math.abs((figures.effective ?? 0) / ratio - 1)).toBeLessThan(0.02);
+          if (!made.value.saltAlreadyOver) expect(figures.saltPercent).toBeCloseTo(saltPercent, 3);
+          expect(figures.sugarPercent).toBeGreaterThanOrEqual(sugarPercent - 1e-3);
+        },
+      ),
+    );
+  });
+
+  it("takes less of a strong acid than of a weak one", () => {
+    const acidOf = (id: string): number => {
+      const made = composeDressing(wish({ acids: [{ facts: factsOf(id), share: 1 }] }));
+      return made.ok ? (made.value.parts.find((p) => p.role === "acid")?.ml ?? 0) : Number.NaN;
+    };
+    expect(acidOf("sherry-vinegar")).toBeLessThan(acidOf("rice-vinegar"));
+    expect(acidOf("rice-vinegar")).toBeLessThan(acidOf("orange-juice"));
+  });
+
+  it("refuses an acid of unknown strength and a volume that is full already", () => {
+    expect(composeDressing(wish({ acids: [{ facts: factsOf("water"), share: 1 }] }))).toMatchObject({
+      ok: false,
+      issue: { code: "acid-strength-unknown", acids: ["water"] },
+    });
+    expect(composeDressing(wish({ volumeMl: 5 }))).toMatchObject({
+      ok: false,
+      issue: { code: "volume-too-small" },
+    });
+  });
+
+  it("adds no salt where what is carried is over already", () => {
+    const made = composeDressing(
+      wish({ saltPercent: 0.1, emulsifier: { facts: factsOf("mustard-dijon"), grams: 60 } }),
+    );
+    expect(made.ok && made.value.saltAlreadyOver).toBe(true);
+    expect(made.ok && made.value.parts.some((p) => p.role === "salt")).toBe(false);
+  });
+
+  it("goes into the bowl salt into acid, oil last", () => {
+    const made = composeDressing(wish());
+    expect(made.ok && mixingOrder(made.value.parts).map((p) => p.role)).toEqual([
+      "acid",
+      "salt",
+      "emulsifier",
+      "oil",
+    ]);
+  });
+});
+
+describe("the least addition", () => {
+  const problems = fc.record({
+    a: fc.array(fc.array(fc.integer({ min: -5, max: 5 }), { minLength: 3, maxLength: 3 }), {
+      minLength: 2,
+      maxLength: 4,
+    }),
+    b: fc.array(fc.integer({ min: -20, max: 20 }), { minLength: 4, maxLength: 4 }),
+  });
+
+  it("equals an independent linear-programme solver on random problems", () => {
+    let feasible = 0;
+    fc.assert(
+      fc.property(problems, ({ a, b }) => {
+        const conditions: Condition[] = a.map((row, i) => ({ a: row, b: b[i] ?? 0, weight: 1e4 }));
+        const model = {
+          optimize: "cost",
+          opType: "min" as const,
+          constraints: Object.fromEntries(conditions.map((c, i) => [`c${i}`, { min: -c.b }])),
+          variables: Object.fromEntries(
+            [0, 1, 2].map((j) => [
+              `x${j}`,
+              { cost: 1, ...Object.fromEntries(conditions.map((c, i) => [`c${i}`, c.a[j] ?? 0])) },
+            ]),
+          ),
+        };
+        const theirs = solver.Solve(model) as { feasible: boolean; result: number };
+        const ours = leastAddition(3, conditions);
+        const met = ours.missed.every((m) => m < 1e-6);
+        expect(met).toBe(theirs.feasible);
+        if (!theirs.feasible) return;
+        feasible++;
+        expect(ours.amounts.reduce((sum, x) => sum + x, 0)).toBeCloseTo(theirs.result, 5);
+      }),
+      { numRuns: 300 },
+    );
+    expect(feasible).toBeGreaterThan(60);
+  });
+});
+
+describe("correcting a bowl", () => {
+  const bowl = [
+    part("olive-oil", "oil", 150),
+    part("wine-vinegar-red", "acid", 25),
+    part("salt-sea-fine", "salt", 1),
+  ];
+  const targets = {
+    effective: { low: 2, high: 3 },
+    saltPercent: { low: 1.2, high: 1.8 },
+    sugarToAcid: null,
+  };
+  const correctors = [
+    { facts: factsOf("wine-vinegar-red"), role: "acid" as const },
+    { facts: factsOf("salt-sea-fine"), role: "salt" as const },
+    { facts: factsOf("olive-oil"), role: "oil" as const },
+  ];
+
+  it("brings every band in with the least that does, after rounding to the scale", () => {
+    const done = correctDressing(bowl, targets, correctors);
+    if (!done.ok) throw new Error(done.issue.code);
+    expect(done.value.cannot).toEqual([]);
+    expect(done.value.additions.map((a) => a.id)).toEqual(["wine-vinegar-red", "salt-sea-fine"]);
+    expect(done.value.after.effective).toBeGreaterThan(2);
+    expect(done.value.after.effective).toBeLessThan(3);
+    expect(done.value.after.saltPercent).toBeGreaterThan(1.2);
+    expect(done.value.after.saltPercent).toBeLessThan(1.8);
+  });
+
+  it("finds no smaller addition on a grid", () => {
+    const done = correctDressing(bowl, targets, correctors);
+    const total = done.ok ? done.value.additions.reduce((sum, a) => sum + a.grams, 0) : Number.NaN;
+    // The bands drawn in by a tenth, as the correction aims.
+    const meets = (parts: readonly DressingPart[]): boolean => {
+      const figures = read(...parts);
+      const ratio = figures.effective ?? 0;
+      return ratio >= 2.1 && ratio <= 2.9 && figures.saltPercent >= 1.26 && figures.saltPercent <= 1.74;
+    };
+    for (let acid = 0; acid < total; acid++)
+      for (let salt = 0; acid + salt < total - 1; salt += 0.25) {
+        const tried = [
+          ...bowl,
+          part("wine-vinegar-red", "acid", acid || 1e-6),
+          part("salt-sea-fine", "salt", salt || 1e-6),
+        ];
+        expect(meets(tried)).toBe(false);
+      }
+  });
+
+  it("leaves a good bowl alone", () => {
+    const good = [
+      part("olive-oil", "oil", 110),
+      part("wine-vinegar-red", "acid", 40),
+      part("salt-sea-fine", "salt", 2.2),
+    ];
+    expect(correctDressing(good, targets, correctors)).toMatchObject({
+      ok: true,
+      value: { additions: [], cannot: [] },
+    });
+  });
+
+  it("cannot take salt out: says which band, and dilutes where it may", () => {
+    const salty = [
+      part("olive-oil", "oil", 100),
+      part("wine-vinegar-red", "acid", 40),
+      part("salt-sea-fine", "salt", 9),
+    ];
+    const onlySalt = correctDressing(salty, targets, correctors.slice(1, 2));
+    expect(onlySalt.ok && onlySalt.value.cannot).toEqual(["saltPercent"]);
+    const diluted = correctDressing(salty, targets, correctors);
+    expect(diluted.ok && diluted.value.cannot).toEqual([]);
+    expect(diluted.ok && diluted.value.after.saltPercent).toBeLessThanOrEqual(1.8);
+    expect(diluted.ok && diluted.value.additions.map((a) => a.id)).toEqual(["wine-vinegar-red", "olive-oil"]);
+  });
+
+  it("needs something to aim at", () => {
+    const nothing = { effective: null, saltPercent: null, sugarToAcid: null };
+    expect(correctDressing(bowl, nothing, correctors)).toMatchObject({
+      ok: false,
+      issue: { code: "nothing-to-aim-at" },
+    });
+  });
+});
+
+describe("dressing for a salad", () => {
+  const leaves = dressingRates.find((rate) => rate.group === "tender-leaves");
+
+  it("starts from the table and learns from the jars weighed back", () => {
+    if (!leaves) throw new Error("no rate for tender leaves");
+    const book = dressingFor(240, leaves);
+    expect(book).toMatchObject({ value: 36, low: 24 });
+    const learned = dressingFor(240, leaves, [20, 21, 20, 19, 20, 20]);
+    expect(learned.value).toBeGreaterThan(book.value);
+    expect(learned.value).toBeLessThan(240 * 0.21);
+    expect(learned.high - learned.low).toBeLessThan(book.high - book.low);
+  });
+});

@@ -1,0 +1,129 @@
+import type { Composition, IngredientFacts } from "../catalogue/index.ts";
+import { accept, refuse, type Result } from "../measure/index.ts";
+import { asVinegarMl, equivalentsIn } from "./acid.ts";
+
+/** What a part does in a dressing. */
+export const dressingRoles = ["oil", "acid", "emulsifier", "salt", "sweet", "creamy", "flavour"] as const;
+export type DressingRole = (typeof dressingRoles)[number];
+
+/** What an ingredient usually does in a dressing; the cook may say otherwise. */
+export function usualRole(facts: { readonly id: string; readonly category: string }): DressingRole {
+  if (facts.id.startsWith("salt-")) return "salt";
+  if (
+    ["yogurt-greek", "yogurt-plain", "sour-cream", "creme-fraiche", "buttermilk", "cream"].includes(facts.id)
+  )
+    return "creamy";
+  const named = dressingRoles.find((role) => role === facts.category);
+  return named ?? "flavour";
+}
+
+export type DressingPart = {
+  readonly facts: Pick<IngredientFacts, "id" | "category"> & {
+    readonly composition?: Composition | undefined;
+  };
+  readonly role: DressingRole;
+  readonly grams: number;
+  /** What 100 g cost, in minor units; null where nothing is said. */
+  readonly per100gMinor?: number | null;
+};
+
+export type DressingFigures = {
+  readonly grams: number;
+  readonly ml: number;
+  /** Oil to one of acid by volume, as poured; null without acid. */
+  readonly nominal: number | null;
+  /** Oil to one of acid, the acid as 5 % vinegar; null when nothing is sour. */
+  readonly effective: number | null;
+  readonly acidAsVinegarMl: number;
+  /** Share of the volume that is oil, 0–1. */
+  readonly phi: number;
+  /** Past π/√18 with something that emulsifies: it is thick. */
+  readonly thick: boolean;
+  readonly saltPercent: number;
+  readonly sugarPercent: number;
+  /** Grams of sugar to one gram of acid, as acetic; null when nothing is sour. */
+  readonly sugarToAcid: number | null;
+  readonly mustardPer100ml: number;
+  readonly costMinor: number | null;
+  /** Parts whose acid, salt or density nobody knows: the figures leave them out. */
+  readonly unknown: readonly string[];
+  readonly workings: string;
+};
+
+export type DressingIssue =
+  { readonly code: "dressing-empty" } | { readonly code: "amount-not-positive"; readonly part: string };
+
+/** Equal spheres pack no closer: π/√18 ≈ 0.7405 (Kepler; Hales 2005). */
+export const closestPacking = Math.PI / Math.sqrt(18);
+
+/** Fat as a liquid, g per ml, where a part's oil is inside it (mayonnaise, tahini, nuts). Common practice, no source. */
+const fatGramsPerMl = 0.92;
+
+const densityOf = (part: DressingPart): number => part.facts.composition?.gramsPerMl ?? 1;
+const mlOf = (part: DressingPart): number => part.grams / densityOf(part);
+const carried = (part: DressingPart, key: "saltG" | "sugarsG" | "fatG"): number =>
+  (part.grams * (part.facts.composition?.[key] ?? 0)) / 100;
+
+/** Millilitres of oil in a part: all of an oil, the fat of everything else. */
+const oilMlOf = (part: DressingPart): number =>
+  part.facts.category === "oil" ? mlOf(part) : carried(part, "fatG") / fatGramsPerMl;
+
+const sum = (parts: readonly DressingPart[], of: (part: DressingPart) => number): number =>
+  parts.reduce((total, part) => total + of(part), 0);
+
+const isMustard = (part: DressingPart): boolean => part.facts.id.startsWith("mustard-");
+
+/** What a figure rests on that nobody knows; salt and sugar need no density to speak of. */
+const isUnknown = (part: DressingPart): boolean =>
+  (part.role === "acid" && !part.facts.composition?.titratableAcidG) ||
+  (["oil", "acid"].includes(part.role) && !part.facts.composition?.gramsPerMl);
+
+/** What it costs, where every part has a price. */
+const costOf = (parts: readonly DressingPart[]): number | null =>
+  parts.every((part) => part.per100gMinor !== undefined && part.per100gMinor !== null)
+    ? Math.round(sum(parts, (part) => (part.grams * (part.per100gMinor ?? 0)) / 100))
+    : null;
+
+/**
+ * The figures of a dressing by its weighed parts (grams > 0). Acid is titratable acid in equivalents, shown as 5 %
+ * vinegar: this is taste, not pH, and never buys a day of keeping. The water of juice, mustard and yogurt is in the
+ * volume; salt is by mass, salt itself included.
+ */
+export function readDressing(parts: readonly DressingPart[]): Result<DressingFigures, DressingIssue> {
+  if (parts.length === 0) return refuse({ code: "dressing-empty" });
+  const empty = parts.find((part) => !(part.grams > 0));
+  if (empty) return refuse({ code: "amount-not-positive", part: empty.facts.id });
+  const grams = sum(parts, (part) => part.grams);
+  const ml = sum(parts, mlOf);
+  const oilMl = sum(parts, oilMlOf);
+  const pouredOil = sum(
+    parts.filter((p) => p.role === "oil"),
+    mlOf,
+  );
+  const acidMl = sum(
+    parts.filter((p) => p.role === "acid"),
+    mlOf,
+  );
+  const equivalents = sum(parts, (part) => equivalentsIn(part.grams, part.facts.composition));
+  const acidAsVinegarMl = asVinegarMl(equivalents);
+  const sugarG = sum(parts, (part) => carried(part, "sugarsG"));
+  const phi = oilMl / ml;
+  const emulsified = parts.some((part) => part.role === "emulsifier");
+  const round = (value: number): string => value.toFixed(2);
+  return accept({
+    grams,
+    ml,
+    nominal: acidMl > 0 ? pouredOil / acidMl : null,
+    effective: acidAsVinegarMl > 0 ? oilMl / acidAsVinegarMl : null,
+    acidAsVinegarMl,
+    phi,
+    thick: emulsified && phi > closestPacking,
+    saltPercent: (100 * sum(parts, (part) => carried(part, "saltG"))) / grams,
+    sugarPercent: (100 * sugarG) / grams,
+    sugarToAcid: equivalents > 0 ? sugarG / (acidAsVinegarMl * 0.05) : null,
+    mustardPer100ml: (100 * sum(parts.filter(isMustard), (part) => part.grams)) / ml,
+    costMinor: costOf(parts),
+    unknown: parts.filter(isUnknown).map((part) => part.facts.id),
+    workings: `${round(oilMl)} ml oil ÷ ${round(acidAsVinegarMl)} ml of 5 % vinegar's worth of acid (${(equivalents * 1000).toFixed(1)} meq)`,
+  });
+}

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+/** Any number of a few ingredients, each pressed or not. */
+defineProps<{ label: string; ids: readonly string[]; nameFor: (id: string) => string }>();
+const chosen = defineModel<string[]>({ required: true });
+const toggle = (id: string): void => {
+  chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id];
+};
+</script>
+
+<template>
+  <div class="chips" role="group" :aria-label="label">
+    <button v-for="id in ids" :key="id" type="button" :aria-pressed="chosen.includes(id)" @click="toggle(id)">
+      {{ nameFor(id) }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.35rem;
+}
+
+button {
+  min-height: 38px;
+  padding: 0 0.75rem;
+  font: inherit;
+  font-size: 0.9rem;
+  color: var(--ink);
+  background: var(--sunk);
+  border: 1px solid var(--line);
+  border-radius: 99px;
+  cursor: pointer;
+}
+
+button[aria-pressed="true"] {
+  font-weight: 600;
+  border-color: var(--action);
+  background: var(--action-wash);
+}
+
+@media (pointer: coarse) {
+  button {
+    min-height: 44px;
+  }
+}
+</style>

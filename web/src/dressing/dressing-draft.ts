@@ -1,0 +1,51 @@
+import { useStorage, type RemovableRef } from "@vueuse/core";
+
+/** A dressing being balanced; it survives a reload. */
+export type DressingDraft = {
+  school: string;
+  volume: string;
+  oils: string[];
+  acids: string[];
+  emulsifier: string | null;
+  emulsifierG: string;
+  sweet: string | null;
+  salted: boolean;
+};
+
+const emptyDressing = (): DressingDraft => ({
+  school: "classic-three-to-one",
+  volume: "200 ml",
+  oils: ["olive-oil"],
+  acids: ["wine-vinegar-red"],
+  emulsifier: "mustard-dijon",
+  emulsifierG: "6",
+  sweet: null,
+  salted: true,
+});
+
+export const useDressingDraft = (): RemovableRef<DressingDraft> =>
+  useStorage("apron:dressing-draft", emptyDressing(), undefined, { mergeDefaults: true });
+
+/** What stands on most shelves, offered first; any other ingredient can be chosen in the handbook's lists. */
+export const usualOils = [
+  "olive-oil",
+  "rapeseed-oil",
+  "sunflower-oil",
+  "walnut-oil",
+  "hazelnut-oil",
+  "sesame-oil",
+];
+export const usualAcids = [
+  "wine-vinegar-red",
+  "wine-vinegar-white",
+  "cider-vinegar",
+  "sherry-vinegar",
+  "balsamic-vinegar",
+  "rice-vinegar",
+  "lemon-juice",
+  "lime-juice",
+  "orange-juice",
+  "verjuice",
+];
+export const usualEmulsifiers = ["mustard-dijon", "mustard-wholegrain", "egg-yolk", "mayonnaise"];
+export const usualSweets = ["honey", "maple-syrup", "sugar"];

@@ -1,0 +1,111 @@
+import type { IngredientFacts as Sent } from "@apron/contract";
+import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
+import { measureOut } from "@apron/core/cook";
+import {
+  aimOf,
+  composeDressing,
+  mixingOrder,
+  readDressing,
+  schools,
+  type ComposedDressing,
+  type School,
+} from "@apron/core/dressing";
+import { parseAmount, refuse, type Result } from "@apron/core/measure";
+import { useQuery } from "@pinia/colada";
+import { computed, type Ref } from "vue";
+import { call } from "../app/api.ts";
+import { useSession } from "../app/session.ts";
+import type { DressingDraft } from "./dressing-draft.ts";
+
+const factsOf = (sent: Sent): IngredientFacts => ({
+  ...sent,
+  composition: sent.composition ?? undefined,
+  season: sent.season ?? undefined,
+});
+
+/** Every ingredient as this kitchen sees it, for what is computed in the browser as it is typed. */
+function useFacts() {
+  const session = useSession();
+  const { data } = useQuery({
+    key: ["catalogue"],
+    query: () => call("getCatalogue", {}),
+    staleTime: 60 * 60 * 1000,
+  });
+  const known = computed(() => new Map((data.value?.ingredients ?? []).map((one) => [one.id, factsOf(one)])));
+  const nameFor = (id: string): string => {
+    const facts = known.value.get(id);
+    return facts ? nameOf(facts, session.dialect) : id.replaceAll("-", " ");
+  };
+  return { known, nameFor };
+}
+
+const millilitres = (text: string, cup: Parameters<typeof parseAmount>[1]): number | undefined => {
+  const bare = /^\s*\d+([.,]\d+)?\s*$/.test(text) ? `${text} ml` : text;
+  const read = parseAmount(bare, cup);
+  return read.ok && read.value.amount.kind === "volume" ? read.value.amount.ml : undefined;
+};
+
+type Issue = { readonly code: string } & Readonly<Record<string, unknown>>;
+
+/** The dressing as it is typed: composed anew with every change, laid out in the order it is mixed. */
+export function useDressing(draft: Ref<DressingDraft>) {
+  const session = useSession();
+  const { known, nameFor } = useFacts();
+  const school = computed<School | undefined>(() => schools.find((one) => one.id === draft.value.school));
+  const ready = computed(() => known.value.size > 0);
+
+  const composed = computed<Result<ComposedDressing, Issue> | undefined>(() => {
+    const { value: now } = draft;
+    const salt = known.value.get("salt-sea-fine");
+    if (!ready.value || !school.value || !salt) return undefined;
+    const volumeMl = millilitres(now.volume, session.cup);
+    if (volumeMl === undefined || volumeMl > 20_000)
+      return refuse({ code: "amount-not-understood", text: now.volume });
+    const pourings = (ids: readonly string[]) =>
+      ids.flatMap((id) => {
+        const facts = known.value.get(id);
+        return facts ? [{ facts, share: 1 }] : [];
+      });
+    const acids = pourings(now.acids);
+    if (acids.length === 0) return refuse({ code: "acid-missing" });
+    const aim = aimOf(school.value);
+    const emulsifier = now.emulsifier === null ? undefined : known.value.get(now.emulsifier);
+    const emulsifierG = Number(now.emulsifierG.replace(",", "."));
+    return composeDressing({
+      volumeMl,
+      ratio: aim.ratio,
+      oils: pourings(now.oils),
+      acids,
+      salt,
+      saltPercent: now.salted ? aim.saltPercent : null,
+      sweet: now.sweet === null ? null : (known.value.get(now.sweet) ?? null),
+      sugarPercent: aim.sugarPercent ?? (now.sweet === null ? null : school.value.sugarG[1]),
+      emulsifier: emulsifier && emulsifierG > 0 ? { facts: emulsifier, grams: emulsifierG } : null,
+    });
+  });
+  const lines = computed(() => {
+    const made = composed.value;
+    if (!made?.ok) return [];
+    const measuring = { cup: session.cup, display: session.display };
+    return mixingOrder(made.value.parts).flatMap((part) => {
+      const facts = known.value.get(part.facts.id);
+      return facts
+        ? [
+            {
+              ...part,
+              id: facts.id,
+              facts,
+              name: nameFor(facts.id),
+              ...measureOut(part.grams, facts, measuring),
+            },
+          ]
+        : [];
+    });
+  });
+  /** What the bowl comes to when every part is weighed as the scale shows it. */
+  const rounded = computed(() => {
+    const read = readDressing(lines.value.map((line) => ({ ...line, grams: line.scale.grams })));
+    return read.ok ? read.value : undefined;
+  });
+  return { school, composed, lines, rounded, nameFor, known, ready };
+}
