@@ -1,9 +1,9 @@
 import { expect, test } from "@playwright/test";
-import { ask, logLot, notice, pileOnScale, signInDemo } from "./cook.ts";
+import { ask, logLot, notice, pileOnScale, signInByButton, signInDemo } from "./cook.ts";
 
 /** The whole path once, as a cook walks it: weighed in, trimmed, matched, made, put by, taken out. */
 test("a weighed glut becomes a labelled batch", async ({ page }) => {
-  await signInDemo(page);
+  await signInByButton(page);
 
   await test.step("Basket: chard by its US name, off the scale", async () => {
     await page.getByRole("link", { name: /^Basket/ }).click();

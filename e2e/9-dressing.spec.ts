@@ -39,6 +39,9 @@ test("a weak acid takes more of it, none is asked for, and a volume that cannot 
   await acids.getByRole("button", { name: "lemon juice" }).click();
   await page.getByLabel("How much").fill("a jugful");
   await expect(page.getByRole("alert")).toContainText("“a jugful” is not an amount");
+  await page.getByRole("combobox", { name: "Another of the acids" }).click();
+  await page.getByRole("option", { name: "malt vinegar" }).click();
+  await expect(acids.getByRole("button", { name: "malt vinegar" })).toHaveAttribute("aria-pressed", "true");
   await page.getByLabel("How much").fill("1 cup");
   await expect(page.getByRole("region", { name: "Pour in this order" })).toContainText(/23\d ml/);
 });

@@ -27,9 +27,18 @@ export class Effort {
   }
 }
 
-export async function signInDemo(page: Page): Promise<void> {
+/** Signs in as a visitor of the demo does. */
+export async function signInByButton(page: Page): Promise<void> {
   await page.goto("/sign-in");
   await page.getByRole("button", { name: "Sign in as Wren" }).click();
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+}
+
+/** Is signed in already, for tests of something else. */
+export async function signInDemo(page: Page): Promise<void> {
+  const response = await page.request.post("/api/session/demo", { data: {} });
+  expect(response.ok()).toBe(true);
+  await page.goto("/");
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
 }
 

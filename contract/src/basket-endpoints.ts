@@ -93,7 +93,6 @@ export const basketEndpoints = {
   refreshLot: {
     summary: "A fresh damp cloth around a lot",
     params: ById,
-
     reply: Lot,
     status: 201,
     writes: true,
@@ -117,14 +116,12 @@ export const basketEndpoints = {
   undoEntry: {
     summary: "Take a movement of a lot back",
     params: ById,
-
     reply: LotChanged,
     status: 201,
     writes: true,
   },
   logIntake: {
     summary: "Log several things at once, one line each",
-
     body: LogIntake,
     reply: IntakeLogged,
     status: 201,
@@ -133,14 +130,12 @@ export const basketEndpoints = {
   undoIntake: {
     summary: "Take a whole intake back, while nothing of it was used",
     params: ById,
-
     reply: IntakeUndone,
     status: 201,
     writes: true,
   },
   importLots: {
     summary: "Log lots from a CSV file; wrong rows are reported, the rest go in",
-
     body: ImportLots,
     reply: LotsImported,
     status: 201,
@@ -150,7 +145,6 @@ export const basketEndpoints = {
   listBeds: { summary: "Named beds and what each gives next", reply: Beds, status: 200 },
   addBed: {
     summary: "Name a bed",
-
     body: AddBed,
     reply: Bed,
     status: 201,

@@ -5,7 +5,7 @@ export {
   type IngredientFacts,
   type ReferenceTables,
 } from "./catalogue.ts";
-export { nameOf, searchNames, type Dialect } from "./names.ts";
+export { namedExactly, nameOf, searchNames, type Dialect } from "./names.ts";
 export { provenance } from "./provenance.ts";
 export { isPourable, toGrams, type OunceMeaning, type Weight, type WeightIssue } from "./to-grams.ts";
 export { findNamed, indexNames, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";

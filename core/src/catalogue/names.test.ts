@@ -1,10 +1,23 @@
 import { describe, expect, it } from "@jest/globals";
 import { referenceCatalogue } from "./reference.ts";
-import { nameOf, searchNames } from "./names.ts";
+import { namedExactly, nameOf, searchNames } from "./names.ts";
 
 const all = [...referenceCatalogue.ingredients.values()];
 const first = (typed: string, usual: readonly string[] = []): string | undefined =>
   searchNames(typed, all, usual)[0]?.id;
+
+describe("a name written out in full", () => {
+  it.each([
+    ["Rhubarb", "rhubarb"],
+    ["swiss chard", "chard"],
+    [" courgette ", "zucchini"],
+    ["rhub", undefined],
+    ["lettuce", undefined],
+    ["", undefined],
+  ])("%p is %p", (typed, id) => {
+    expect(namedExactly(typed, all)?.id).toBe(id);
+  });
+});
 
 describe("finding an ingredient by any of its names", () => {
   it.each([

@@ -55,3 +55,15 @@ export function searchNames<Item extends Named>(
     )
     .map(({ item }) => item);
 }
+
+/** The one ingredient that goes by exactly this name, case and accents aside; undefined where none or several do. */
+export function namedExactly<Item extends Named>(
+  typed: string,
+  ingredients: Iterable<Item>,
+): Item | undefined {
+  const wanted = folded(typed);
+  const found = [...ingredients].filter((item) =>
+    [item.us, item.uk, ...item.other].some((name) => folded(name) === wanted),
+  );
+  return wanted !== "" && found.length === 1 ? found[0] : undefined;
+}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { IngredientSummary } from "@apron/contract";
-import { nameOf, searchNames } from "@apron/core/catalogue";
+import { namedExactly, nameOf, searchNames } from "@apron/core/catalogue";
 import AutoComplete from "primevue/autocomplete";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import { useIngredients } from "../app/queries.ts";
@@ -37,18 +37,21 @@ function take(one: IngredientSummary): void {
   chosen.value = one.id;
   emit("chosen");
 }
+/** A name written out in full is as good as one chosen from the list. */
+const idOf = (now: IngredientSummary | string): string =>
+  typeof now === "string" ? (namedExactly(now, ingredients.value ?? [])?.id ?? "") : now.id;
 watch(typed, (now) => {
-  if (typeof now === "string") chosen.value = "";
+  if (typeof now === "string") chosen.value = idOf(now);
 });
 // The form sets or clears the choice from outside: a chip, a draft, a fresh start.
 watch(
   [chosen, ingredients],
   () => {
-    const current = typeof typed.value === "string" ? "" : typed.value.id;
+    const current = idOf(typed.value);
     if (chosen.value === current) return;
     const found = ingredients.value?.find((one) => one.id === chosen.value);
     if (found) typed.value = found;
-    else if (chosen.value === "" && typeof typed.value !== "string") typed.value = "";
+    else if (chosen.value === "") typed.value = "";
   },
   { immediate: true },
 );

@@ -28,6 +28,8 @@ const withNone = (ids: readonly string[]) => [
 ];
 const emulsifiers = computed(() => withNone(usualEmulsifiers));
 const sweets = computed(() => withNone(usualSweets));
+const ofCategory = (category: string): string[] =>
+  [...known.value.values()].filter((one) => one.category === category).map((one) => one.id);
 const salts = [
   { value: "yes", label: "To the school" },
   { value: "no", label: "None added" },
@@ -68,11 +70,23 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
       </FieldFrame>
       <div>
         <p class="label">Acids at hand</p>
-        <IngredientChips v-model="draft.acids" label="Acids" :ids="usualAcids" :name-for="nameFor" />
+        <IngredientChips
+          v-model="draft.acids"
+          label="Acids"
+          :ids="usualAcids"
+          :name-for="nameFor"
+          :further="ofCategory('acid')"
+        />
       </div>
       <div>
         <p class="label">Oils at hand</p>
-        <IngredientChips v-model="draft.oils" label="Oils" :ids="usualOils" :name-for="nameFor" />
+        <IngredientChips
+          v-model="draft.oils"
+          label="Oils"
+          :ids="usualOils"
+          :name-for="nameFor"
+          :further="ofCategory('oil')"
+        />
       </div>
       <div class="pair">
         <FieldFrame label="Holds it together" for="dressing-emulsifier">

@@ -1,7 +1,28 @@
 <script setup lang="ts">
-/** Any number of a few ingredients, each pressed or not. */
-defineProps<{ label: string; ids: readonly string[]; nameFor: (id: string) => string }>();
+import { computed, nextTick, ref } from "vue";
+import SelectBox from "../ui/SelectBox.vue";
+
+/** Any number of a few ingredients, each pressed or not; further ones are chosen from a list. */
+const props = defineProps<{
+  label: string;
+  ids: readonly string[];
+  nameFor: (id: string) => string;
+  further?: readonly string[];
+}>();
 const chosen = defineModel<string[]>({ required: true });
+const shown = computed(() => [...new Set([...props.ids, ...chosen.value])]);
+const choice = ref("");
+const choices = computed(() =>
+  (props.further ?? [])
+    .filter((id) => !shown.value.includes(id))
+    .map((id) => ({ value: id, label: props.nameFor(id) }))
+    .sort((a, b) => a.label.localeCompare(b.label)),
+);
+function add(id: string): void {
+  chosen.value = [...chosen.value, id];
+  // After the list has shown the choice: only then does an empty one clear it.
+  void nextTick(() => (choice.value = ""));
+}
 const toggle = (id: string): void => {
   chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id];
 };
@@ -9,9 +30,26 @@ const toggle = (id: string): void => {
 
 <template>
   <div class="chips" role="group" :aria-label="label">
-    <button v-for="id in ids" :key="id" type="button" :aria-pressed="chosen.includes(id)" @click="toggle(id)">
+    <button
+      v-for="id in shown"
+      :key="id"
+      type="button"
+      :aria-pressed="chosen.includes(id)"
+      @click="toggle(id)"
+    >
       {{ nameFor(id) }}
     </button>
+    <SelectBox
+      v-if="choices.length > 0"
+      :id="`further-${label}`"
+      v-model="choice"
+      class="further"
+      size="small"
+      :choices="choices"
+      :name="`Another of the ${label.toLowerCase()}`"
+      placeholder="another…"
+      @update:model-value="add"
+    />
   </div>
 </template>
 
