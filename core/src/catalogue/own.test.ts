@@ -88,6 +88,9 @@ describe("a kitchen's own figures", () => {
       waterAfter: null,
     });
     expect(facts.strength).toBe(2);
+    const methods = (of: { changes: readonly { method: string }[] } | undefined) =>
+      of?.changes.map((c) => c.method);
+    expect(methods(facts)).toEqual(expect.arrayContaining(methods(reference.ingredients.get("chard")) ?? []));
   });
 
   it("leave the other figures of a row their own source", () => {
