@@ -2,7 +2,7 @@
 import type { IngredientSummary } from "@apron/contract";
 import { namedExactly, nameOf, searchNames } from "@apron/core/catalogue";
 import AutoComplete from "primevue/autocomplete";
-import { computed, ref, useTemplateRef, watch } from "vue";
+import { computed, nextTick, ref, useTemplateRef, watch } from "vue";
 import { useIngredients } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
@@ -43,6 +43,17 @@ const idOf = (now: IngredientSummary | string): string =>
 watch(typed, (now) => {
   if (typeof now === "string") chosen.value = idOf(now);
 });
+/** Enter takes what stands first even before the list has lit it up; a name in full needs no list. */
+function onEnter(): void {
+  void nextTick(() => {
+    if (typeof typed.value !== "string" || typed.value.trim() === "") return;
+    const known = ingredients.value ?? [];
+    const first = namedExactly(typed.value, known) ?? searchNames(typed.value, known, props.usual)[0];
+    if (!first) return;
+    typed.value = first;
+    take(first);
+  });
+}
 // The form sets or clears the choice from outside: a chip, a draft, a fresh start.
 watch(
   [chosen, ingredients],
@@ -62,27 +73,29 @@ defineExpose({ focus: () => field.value?.$el.querySelector("input")?.focus() });
 
 <template>
   <FieldFrame :label="label ?? 'What came in'" :for="id" :problem="problem">
-    <AutoComplete
-      ref="field"
-      v-model="typed"
-      :input-id="id"
-      :suggestions="suggestions"
-      :option-label="nameShown"
-      :delay="60"
-      auto-option-focus
-      :show-empty-message="false"
-      fluid
-      placeholder="Any name: rocket, arugula…"
-      :invalid="problem !== undefined"
-      :pt="{ pcInputText: { root: { 'aria-describedby': describedBy } } }"
-      @complete="search"
-      @option-select="take($event.value)"
-    >
-      <template #option="{ option }">
-        <span class="name">{{ nameShown(option) }}</span>
-        <span v-if="otherName(option)" class="other">{{ otherName(option) }}</span>
-      </template>
-    </AutoComplete>
+    <div @keydown.enter="onEnter">
+      <AutoComplete
+        ref="field"
+        v-model="typed"
+        :input-id="id"
+        :suggestions="suggestions"
+        :option-label="nameShown"
+        :delay="60"
+        auto-option-focus
+        :show-empty-message="false"
+        fluid
+        placeholder="Any name: rocket, arugula…"
+        :invalid="problem !== undefined"
+        :pt="{ pcInputText: { root: { 'aria-describedby': describedBy } } }"
+        @complete="search"
+        @option-select="take($event.value)"
+      >
+        <template #option="{ option }">
+          <span class="name">{{ nameShown(option) }}</span>
+          <span v-if="otherName(option)" class="other">{{ otherName(option) }}</span>
+        </template>
+      </AutoComplete>
+    </div>
   </FieldFrame>
 </template>
 
