@@ -5,13 +5,24 @@ import { call } from "./api.ts";
 export const useIngredients = () =>
   useQuery({ key: ["ingredients"], query: () => call("listIngredients", {}), staleTime: 60 * 60 * 1000 });
 
+/** Every ingredient with its figures, as this kitchen sees it: for what is read or worked out in the browser. */
+export const useCatalogue = () =>
+  useQuery({ key: ["catalogue"], query: () => call("getCatalogue", {}), staleTime: 60 * 60 * 1000 });
+
 export const useToday = () => useQuery({ key: ["today"], query: () => call("today", {}) });
 
 /** Reference figures do not change with what is logged. */
-const lasting = ["ingredients", "ingredient", "start"];
+const figures = ["ingredients", "ingredient", "catalogue"];
+const lasting = [...figures, "start"];
 
 /** Asks again for everything that what was just written may have changed. */
 export function useRefresh(): () => Promise<unknown> {
   const cache = useQueryCache();
   return () => cache.invalidateQueries({ predicate: (entry) => !lasting.includes(String(entry.key[0])) });
+}
+
+/** Asks again for the reference figures, after the kitchen set or added one of its own. */
+export function useForgetFigures(): () => Promise<unknown> {
+  const cache = useQueryCache();
+  return () => cache.invalidateQueries({ predicate: (entry) => figures.includes(String(entry.key[0])) });
 }

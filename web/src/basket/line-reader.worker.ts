@@ -1,6 +1,7 @@
 import type { IngredientFacts as Sent, LineReading } from "@apron/contract";
-import { lineReader, readLine, type IngredientFacts, type OunceMeaning } from "@apron/core/catalogue";
+import { lineReader, readLine, type OunceMeaning } from "@apron/core/catalogue";
 import type { CupSystem } from "@apron/core/measure";
+import { factsOf } from "../app/sent-facts.ts";
 
 /** What the page sends: first the catalogue, then lines to read. */
 export type ReaderOrder =
@@ -15,12 +16,6 @@ export type ReaderOrder =
 export type ReaderAnswer = { readonly id: number; readonly readings: readonly LineReading[] };
 
 let reader: ReturnType<typeof lineReader> | undefined;
-
-const factsOf = (sent: Sent): IngredientFacts => ({
-  ...sent,
-  composition: sent.composition ?? undefined,
-  season: sent.season ?? undefined,
-});
 
 self.addEventListener("message", ({ data }: MessageEvent<ReaderOrder>) => {
   if (data.kind === "catalogue") {

@@ -1,7 +1,6 @@
 import type { LineReading } from "@apron/contract";
-import { useQuery } from "@pinia/colada";
 import { computed, onUnmounted, toRaw, watch, type ComputedRef } from "vue";
-import { call } from "../app/api.ts";
+import { useCatalogue } from "../app/queries.ts";
 import { useSession } from "../app/session.ts";
 import type { ReaderAnswer, ReaderOrder } from "./line-reader.worker.ts";
 
@@ -11,11 +10,7 @@ export function useLineReader(): {
   readonly read: (lines: readonly string[]) => Promise<readonly LineReading[]>;
 } {
   const session = useSession();
-  const { data: catalogue } = useQuery({
-    key: ["catalogue"],
-    query: () => call("getCatalogue", {}),
-    staleTime: 60 * 60 * 1000,
-  });
+  const { data: catalogue } = useCatalogue();
   const worker = new Worker(new URL("./line-reader.worker.ts", import.meta.url), { type: "module" });
   const tell = (order: ReaderOrder): void => {
     worker.postMessage(order);

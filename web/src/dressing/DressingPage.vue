@@ -138,11 +138,7 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
         <p v-if="composed.value.saltAlreadyOver" class="wrong">
           What is in it is saltier than this school already: no salt is added, and none can be taken out.
         </p>
-        <RatioPicture
-          :school="school"
-          :now="(rounded ?? composed.value.figures).effective"
-          :name="school.name"
-        />
+        <RatioPicture :school="school" :now="(rounded ?? composed.value.figures).effective" />
         <DressingFiguresList :figures="rounded ?? composed.value.figures" />
         <p class="soft small">
           This is taste, not acidity in the safe-keeping sense: no ratio ever buys a day of keeping.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from "vue";
-import SelectBox from "../ui/SelectBox.vue";
+import { computed } from "vue";
+import PickBox from "../ui/PickBox.vue";
 
 /** Any number of a few ingredients, each pressed or not; further ones are chosen from a list. */
 const props = defineProps<{
@@ -11,7 +11,6 @@ const props = defineProps<{
 }>();
 const chosen = defineModel<string[]>({ required: true });
 const shown = computed(() => [...new Set([...props.ids, ...chosen.value])]);
-const choice = ref("");
 const choices = computed(() =>
   (props.further ?? [])
     .filter((id) => !shown.value.includes(id))
@@ -20,8 +19,6 @@ const choices = computed(() =>
 );
 function add(id: string): void {
   chosen.value = [...chosen.value, id];
-  // After the list has shown the choice: only then does an empty one clear it.
-  void nextTick(() => (choice.value = ""));
 }
 const toggle = (id: string): void => {
   chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id];
@@ -39,16 +36,13 @@ const toggle = (id: string): void => {
     >
       {{ nameFor(id) }}
     </button>
-    <SelectBox
+    <PickBox
       v-if="choices.length > 0"
       :id="`further-${label}`"
-      v-model="choice"
-      class="further"
-      size="small"
       :choices="choices"
       :name="`Another of the ${label.toLowerCase()}`"
       placeholder="another…"
-      @update:model-value="add"
+      @picked="add"
     />
   </div>
 </template>

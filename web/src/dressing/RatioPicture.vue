@@ -8,7 +8,7 @@ import { ratioChart, ratioRange } from "./ratio-chart.ts";
 
 /** Where a dressing stands on the scale of oil to one of acid, as sharp as 5 % vinegar. */
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
-const props = defineProps<{ school: School; now: number | null; name: string }>();
+const props = defineProps<{ school: School; now: number | null }>();
 
 const colour = (name: string) => useCssVar(name, document.documentElement, { observe: true });
 const named = {

@@ -1,5 +1,4 @@
-import type { IngredientFacts as Sent } from "@apron/contract";
-import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
+import { nameOf } from "@apron/core/catalogue";
 import { measureOut } from "@apron/core/cook";
 import {
   aimOf,
@@ -11,26 +10,16 @@ import {
   type School,
 } from "@apron/core/dressing";
 import { parseAmount, refuse, type Result } from "@apron/core/measure";
-import { useQuery } from "@pinia/colada";
 import { computed, type Ref } from "vue";
-import { call } from "../app/api.ts";
+import { useCatalogue } from "../app/queries.ts";
+import { factsOf } from "../app/sent-facts.ts";
 import { useSession } from "../app/session.ts";
 import type { DressingDraft } from "./dressing-draft.ts";
-
-const factsOf = (sent: Sent): IngredientFacts => ({
-  ...sent,
-  composition: sent.composition ?? undefined,
-  season: sent.season ?? undefined,
-});
 
 /** Every ingredient as this kitchen sees it, for what is computed in the browser as it is typed. */
 function useFacts() {
   const session = useSession();
-  const { data } = useQuery({
-    key: ["catalogue"],
-    query: () => call("getCatalogue", {}),
-    staleTime: 60 * 60 * 1000,
-  });
+  const { data } = useCatalogue();
   const known = computed(() => new Map((data.value?.ingredients ?? []).map((one) => [one.id, factsOf(one)])));
   const nameFor = (id: string): string => {
     const facts = known.value.get(id);

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import type { IngredientDetail, RequestOf } from "@apron/contract";
-import { useQueryCache } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../app/api.ts";
-import { useIngredients } from "../app/queries.ts";
+import { useForgetFigures, useIngredients } from "../app/queries.ts";
 import { useSubmit } from "../app/use-submit.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
@@ -15,7 +14,7 @@ import TextBox from "../ui/TextBox.vue";
 /** An ingredient of the kitchen's own. Its figures are set on its page. */
 const props = defineProps<{ suggested: string }>();
 const router = useRouter();
-const cache = useQueryCache();
+const forget = useForgetFigures();
 const { data: ingredients } = useIngredients();
 const name = ref("");
 const other = ref("");
@@ -64,7 +63,7 @@ async function add(): Promise<void> {
   };
   const added = await submission.submit((key) => call("addIngredient", { body }, key));
   if (!added) return;
-  await cache.invalidateQueries({ key: ["ingredients"] });
+  await forget();
   await router.push(`/handbook/${added.id}`);
 }
 </script>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { IngredientDetail, OwnFigure } from "@apron/contract";
-import { useQueryCache } from "@pinia/colada";
 import Button from "primevue/button";
 import { ref } from "vue";
 import { call } from "../app/api.ts";
+import { useForgetFigures } from "../app/queries.ts";
 import { useSubmit } from "../app/use-submit.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import TextBox from "../ui/TextBox.vue";
@@ -16,7 +16,7 @@ const props = defineProps<{
   row?: FigureRow;
 }>();
 const emit = defineEmits<{ done: [] }>();
-const cache = useQueryCache();
+const forget = useForgetFigures();
 const name = ref("");
 const shown = (value: number | undefined): string => (value === undefined ? "" : String(value));
 const value = ref(shown(props.row?.value));
@@ -27,11 +27,6 @@ const submission = useSubmit<IngredientDetail>(["value", "low", "high", "note", 
 const id = `own-${props.table}-${props.row?.key ?? "new"}`;
 
 const read = (text: string): number => (text.trim() === "" ? Number.NaN : Number(text.replace(",", ".")));
-/** Reference figures are held for an hour; after a change of one they are asked again. */
-const forget = (): Promise<unknown> =>
-  cache.invalidateQueries({
-    predicate: (entry) => ["ingredient", "ingredients"].includes(String(entry.key[0])),
-  });
 async function set(): Promise<void> {
   const typed = { value: read(value.value), low: read(low.value), high: read(high.value) };
   // One number is enough: without a range it is taken as certain.

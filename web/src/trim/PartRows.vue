@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import type { TrimOptions } from "@apron/contract";
-import { computed, nextTick, ref } from "vue";
+import { computed } from "vue";
 import { useWeightSource } from "../app/use-weight-source.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import PickBox from "../ui/PickBox.vue";
 import WeightField from "../ui/WeightField.vue";
 import type { PartDraft } from "./part-draft.ts";
 
@@ -10,7 +10,6 @@ import type { PartDraft } from "./part-draft.ts";
 const props = defineProps<{ further: TrimOptions["furtherParts"] }>();
 const parts = defineModel<PartDraft[]>({ required: true });
 const weights = useWeightSource();
-const choice = ref("");
 const choices = computed(() =>
   props.further
     .filter((one) => !parts.value.some((p) => p.part === one.part))
@@ -21,8 +20,6 @@ function add(part: string): void {
   if (!found) return;
   const fate = found.compost ? "compost" : "keep";
   parts.value = [...parts.value, { part, use: found.use, suggestedG: 0, text: "", fate }];
-  // After the list has shown the choice: only then does an empty one clear it.
-  void nextTick(() => (choice.value = ""));
 }
 </script>
 
@@ -52,15 +49,14 @@ function add(part: string): void {
         {{ part.fate === "keep" ? "keep" : "compost" }}
       </button>
     </div>
-    <SelectBox
+    <PickBox
       v-if="choices.length > 0"
       id="further-part"
-      v-model="choice"
       class="more"
       :choices="choices"
       name="Something else came off"
       placeholder="Something else: flowers, seeds, cores…"
-      @update:model-value="add"
+      @picked="add"
     />
   </fieldset>
 </template>

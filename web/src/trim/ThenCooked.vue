@@ -3,11 +3,11 @@ import type { ReplyOf, RequestOf, TrimMethod, TrimOptions } from "@apron/contrac
 import { showEstimate } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { X } from "@lucide/vue";
-import { computed, nextTick, ref, watch } from "vue";
+import { computed, ref, watch } from "vue";
 import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import PickBox from "../ui/PickBox.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import TrayWeighing from "./TrayWeighing.vue";
 
@@ -16,7 +16,6 @@ const props = defineProps<{ options: TrimOptions; method: TrimMethod; rawG: numb
 const session = useSession();
 type Cooked = { readonly method: string; juices: "kept" | "drained" };
 const cooked = ref<Cooked[]>([]);
-const choice = ref("");
 watch(
   () => props.options.lot.id,
   () => (cooked.value = []),
@@ -26,8 +25,6 @@ const choices = computed(() =>
 );
 function add(method: string): void {
   cooked.value = [...cooked.value, { method, juices: "kept" }];
-  // After the list has shown the choice: only then does an empty one clear it.
-  void nextTick(() => (choice.value = ""));
 }
 const body = computed<RequestOf<"chainYields">["body"]>(() => ({
   ingredient: props.options.lot.ingredient,
@@ -59,15 +56,14 @@ const stronger = computed(() => {
 
 <template>
   <div class="chain">
-    <SelectBox
+    <PickBox
       id="then-cooked"
-      v-model="choice"
       class="pick"
       :choices="choices"
       name="Then cooked how"
       :placeholder="choices.length > 0 ? 'Then cooked how?' : 'The tables know no cooking of it'"
       :disabled="choices.length === 0"
-      @update:model-value="add"
+      @picked="add"
     />
     <p v-if="error" class="wrong" role="alert">{{ sentenceOf(error) }}</p>
     <ol v-else-if="chained">
