@@ -4,11 +4,12 @@ const order = [
   "catalogue",
   "basket",
   "trim",
-  "recipes",
   "dressing",
+  "recipes",
   "larder",
   "match",
   "cook",
+  "plate",
   "exchange",
 ];
 
@@ -49,7 +50,7 @@ module.exports = {
       to: {
         path: "node_modules",
         pathNot:
-          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|@stdlib)/",
+          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|htmlparser2|iso8601-duration|javascript-lp-solver|@stdlib)/",
       },
     },
     {

@@ -1,6 +1,6 @@
 import type { IngredientFacts } from "../src/catalogue/index.ts";
 import { referenceCatalogue } from "../src/catalogue/reference.ts";
-import type { Filler, Formula, Line } from "../src/recipes/index.ts";
+import { fillerOf, lineOf, type Filler, type Formula, type Line } from "../src/recipes/index.ts";
 import { usualAppetite, type MatchKitchen, type MatchStock } from "../src/match/index.ts";
 
 /** Facts of a catalogue ingredient; the test fails when there is no such one. */
@@ -13,35 +13,28 @@ export function factsOf(id: string): IngredientFacts {
 const fillers = (text: string): Filler[] =>
   text.split(" ").map((word) => {
     const [ingredient = "", share = "1"] = word.split(":");
-    return { ingredient, maxShare: Number(share) };
+    return fillerOf(ingredient, { maxShare: Number(share) });
   });
 
 /** A line written as "chard kale:0.5"; raw on the plate unless said otherwise. */
 export const aLine = (
   ...[id, grams, text, extra = {}]: [id: string, grams: number, text: string, extra?: Partial<Line>]
-): Line => ({
-  id,
-  role: "green",
-  grams,
-  fillers: fillers(text),
-  preparation: "",
-  eatenRaw: true,
-  cook: null,
-  strongShare: 1,
-  ...extra,
-});
+): Line => lineOf({ id, role: "green", grams, fillers: fillers(text) }, extra);
 
 export const aFormula = (lines: readonly Line[], extra: Partial<Formula> = {}): Formula => ({
   id: "a-dish",
   name: "A dish",
   kind: "pesto",
   servings: 4,
+  makes: null,
   minutes: 20,
   lines,
   steps: [],
   keeping: { fridge: "pesto-raw-garlic", freezer: "pesto-frozen" },
   gramsPerMl: 0.95,
   cautions: [],
+  notes: "",
+  unread: [],
   ...extra,
 });
 

@@ -1,3 +1,4 @@
+export { limitingLine, type Limiting } from "./limiting-line.ts";
 export { measureOut, type MeasuredAmount } from "./kitchen-measures.ts";
 export {
   planMake,
@@ -16,3 +17,4 @@ export {
   type SettleIssue,
   type UsedPart,
 } from "./settle-make.ts";
+export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";

@@ -35,8 +35,42 @@ function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure
   return [...listed, ...missing.map((u) => ({ name: u.id, grams: u.factor * density }))];
 }
 
-/** An amount as the scale shows it and, where one comes near enough, as a spoon or cup, each with its error. */
-export type MeasuredAmount = { readonly scale: RoundedAmount; readonly spoon: RoundedAmount | null };
+/**
+ * An amount as the scale shows it and, where one comes near enough, as a spoon or cup, each with its error; `whole` is
+ * for what comes in wholes (eggs, tins, blocks) and is there however far off it is, since nobody opens 0.37 of a tin.
+ */
+export type MeasuredAmount = {
+  readonly scale: RoundedAmount;
+  readonly spoon: RoundedAmount | null;
+  readonly whole: RoundedAmount | null;
+};
+
+/** How things that come in wholes are counted, and the smallest part of one that a kitchen uses. */
+const wholes: readonly (readonly [measure: string, name: string, step: number])[] = [
+  ["can-drained", "tin", 0.5],
+  ["can", "tin", 0.5],
+  ["block", "block", 0.5],
+];
+const egg = { measure: "each-large", name: "egg", step: 1 } as const;
+
+/** Wholes and halves of what is bought in wholes: an egg is never halved. */
+function inWholes(grams: number, facts: IngredientFacts): RoundedAmount | null {
+  const kinds = facts.id === "egg" ? [[egg.measure, egg.name, egg.step] as const] : wholes;
+  for (const [measure, name, step] of kinds) {
+    const one = facts.measures.find((m) => m.measure === measure)?.grams;
+    if (!one) continue;
+    const count = Math.max(step, Math.round(grams / one / step) * step);
+    const text = `${showCount(count)} ${name}${count > 1 ? "s" : ""}`;
+    return { text, grams: count * one, error: grams > 0 ? (count * one - grams) / grams : 0 };
+  }
+  return null;
+}
+
+const showCount = (count: number): string => {
+  const half = count % 1 === 0.5 ? "½" : "";
+  const whole = Math.floor(count);
+  return whole === 0 ? half : `${whole}${half}`;
+};
 
 /** How a kitchen measures and writes. */
 export type Measuring = { readonly cup: CupSystem; readonly display: Display };
@@ -48,4 +82,5 @@ export type Measuring = { readonly cup: CupSystem; readonly display: Display };
 export const measureOut = (grams: number, facts: IngredientFacts, kitchen: Measuring): MeasuredAmount => ({
   scale: roundToScale(grams, kitchen.display),
   spoon: roundForKitchen(grams, kitchenMeasures(facts, kitchen.cup)) ?? null,
+  whole: inWholes(grams, facts),
 });

@@ -49,7 +49,7 @@ export function planMake(
   const { stock, kitchen } = from;
   const demands = demandsOf(formula, batches, kitchen);
   if (cannotBeMade(demands)) {
-    const lineIds = demands.filter((d) => d.fillers.length === 0).map((d) => d.lineId);
+    const lineIds = demands.filter((d) => d.fillers.length === 0 && !d.optional).map((d) => d.lineId);
     return refuse({ code: "not-for-these-diners", lineIds });
   }
   const fillings = fillLines(demands, stock);

@@ -28,6 +28,13 @@ type Shelf = "fridge" | "freezer";
 export const capacityOf = (size: ContainerSize, dish: Dish, place: Shelf): number =>
   size.ml * dish.gramsPerMl * fillFraction[place];
 
+/** Grams of a dish in `count` containers of `ml` each, headspace left: what is to be made to fill them. */
+export const gramsToFill = (
+  containers: { readonly count: number; readonly ml: number },
+  dish: Dish,
+  place: Shelf,
+): number => containers.count * containers.ml * dish.gramsPerMl * fillFraction[place];
+
 /** The fewest containers of one size that hold `grams` (> 0). */
 export const fewestFor = (grams: number, capacityG: number): number =>
   Math.max(1, Math.ceil(grams / capacityG - 1e-9));

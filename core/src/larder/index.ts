@@ -4,6 +4,7 @@ export {
   containerSizes,
   divideOver,
   fewestFor,
+  gramsToFill,
   type ContainerIssue,
   type ContainerKind,
   type ContainerSize,

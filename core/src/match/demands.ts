@@ -12,9 +12,10 @@ export function demandsOf(
     grams: line.grams * batches,
     fillers: allowedFillers(line, kitchen.catalogue, kitchen.diners),
     strongShare: line.strongShare,
+    optional: line.optional,
   }));
 }
 
-/** True when some line has nothing these diners may eat in it: the dish is not for them. */
+/** True when some line that must be there has nothing these diners may eat in it: the dish is not for them. */
 export const cannotBeMade = (demands: readonly Demand[]): boolean =>
-  demands.some((d) => d.fillers.length === 0);
+  demands.some((d) => d.fillers.length === 0 && !d.optional);

@@ -27,7 +27,9 @@ export const usualAppetite: Readonly<Record<DishKind, number>> = {
   dip: 0.75,
   dressing: 0.75,
   "grain-salad": 0.75,
+  "composed-plate": 0.75,
   "cooked-salad": 0.75,
+  preserve: 0.3,
 };
 
 /** What becomes of a batch: portions eaten before its date, frozen, given. */

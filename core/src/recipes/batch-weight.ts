@@ -1,6 +1,6 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { estimate, exactly, product, sum, type Estimate } from "../measure/index.ts";
-import type { Line } from "./formula.ts";
+import { writtenFiller, type Formula, type Line } from "./formula.ts";
 
 type Used = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
 
@@ -14,10 +14,23 @@ export function cookingFactor(line: Line, ingredient: string, catalogue: Catalog
 
 /** Grams of the finished dish: what went in, each line after its own cooking (dry matter is conserved). */
 export function batchWeight(used: readonly Used[], lines: readonly Line[], catalogue: Catalogue): Estimate {
+  const byId = new Map(lines.map((line) => [line.id, line]));
   return sum(
     used.map((u) => {
-      const line = lines.find((l) => l.id === u.lineId);
+      const line = byId.get(u.lineId);
       return product(exactly(u.grams), line ? cookingFactor(line, u.ingredient, catalogue) : unchanged);
     }),
   );
 }
+
+/** Grams of one batch made exactly as written, every line by its first filler; sub-recipe lines as they stand. */
+export const writtenWeight = (formula: Formula, catalogue: Catalogue): Estimate =>
+  batchWeight(
+    formula.lines.map((line) => ({
+      lineId: line.id,
+      ingredient: writtenFiller(line)?.ingredient ?? "",
+      grams: line.grams,
+    })),
+    formula.lines,
+    catalogue,
+  );

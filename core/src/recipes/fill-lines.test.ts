@@ -3,7 +3,8 @@ import fc from "fast-check";
 import solver from "javascript-lp-solver";
 import { aLine, everyone, factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
-import { fillLines, type Demand, type Filling, type Stock } from "./fill-lines.ts";
+import type { Demand, Filling, Stock } from "./demand.ts";
+import { fillLines } from "./fill-lines.ts";
 import { allowedFillers, isStrong } from "./slots.ts";
 import { topUpLine } from "./top-up.ts";
 
@@ -12,6 +13,7 @@ const demandOf = (id: string, grams: number, text: string, strongShare = 1): Dem
   grams,
   fillers: allowedFillers(aLine(id, grams, text), referenceCatalogue, everyone),
   strongShare,
+  optional: false,
 });
 const lot = (lotId: string, ingredient: string, grams: number, worth = 1): Stock => ({
   lotId,

@@ -1,8 +1,49 @@
+export { adaptFormula, type Adaptation, type Adapted, type AdaptWish } from "./adapt.ts";
 export { allergensOf } from "./allergens.ts";
-export { batchWeight, cookingFactor } from "./batch-weight.ts";
+export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";
+export { compareVersions, type LineChange, type VersionChanges } from "./compare-versions.ts";
+export { convert, type Converted, type ConversionIssue } from "./conversion.ts";
+export { costOf, per100gUsable, type Cost, type Priced } from "./cost.ts";
+export { diets, dietsOf, fitsDiet, isPartlyRead, type Diet } from "./diets.ts";
 export { suits, type Diners } from "./diners.ts";
-export { fillLines, type Demand, type Filling, type Stock } from "./fill-lines.ts";
-export type { DishKind, Filler, Formula, FormulaKeeping, Line, Role } from "./formula.ts";
-export { scaleFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
+export { dressingFormula, dressingLines } from "./dressing-recipe.ts";
+export type { Demand, Filling, Stock } from "./demand.ts";
+export { fillLines } from "./fill-lines.ts";
+export {
+  conversions,
+  dishKinds,
+  fillerOf,
+  lineOf,
+  roles,
+  stepOf,
+  stepTools,
+  writtenFiller,
+  writtenIngredients,
+  type Conversion,
+  type DishKind,
+  type Filler,
+  type Formula,
+  type FormulaKeeping,
+  type GramRange,
+  type HoldBack,
+  type Line,
+  type Makes,
+  type Minutes,
+  type Role,
+  type Step,
+  type StepTool,
+} from "./formula.ts";
+export { impliedBy, usualLineRole } from "./guess-line.ts";
+export { houseVersion, type HouseIssue } from "./house-version.ts";
+export { judgeFormula, type FormulaIssue } from "./judge-formula.ts";
+export { cautionsOfKind, keepingOf, kindFromWords, usualDensity, usualPortionG } from "./kind-of-dish.ts";
+export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";
+export { equalLoads, gramsInLoads, loadsOf, type Loads } from "./loads.ts";
+export { openQuestions, type OpenQuestion } from "./open-questions.ts";
+export { celsiusIn, minutesIn, readStep } from "./read-step.ts";
+export { recipeId } from "./recipe-id.ts";
+export { scaleFormula, timesFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
 export { allowedFillers, gramsPerBatch, isStrong, shareCap, type AllowedFiller } from "./slots.ts";
+export { withSubRecipes, type SubRecipeIssue } from "./sub-recipes.ts";
+export { standInFor, substitutesFor, type Substitute } from "./substitute.ts";
 export { topUpLine, type TopUp } from "./top-up.ts";

@@ -1,13 +1,15 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { accept, refuse, showGrams, trimmedDecimals, type Result } from "../measure/index.ts";
+import { writtenWeight } from "./batch-weight.ts";
 import type { Diners } from "./diners.ts";
 import type { Formula } from "./formula.ts";
 import { gramsPerBatch } from "./slots.ts";
 
-/** The questions a cook scales by. */
+/** The questions a cook scales by. "weight" is grams of the finished dish, as containers or machine loads want. */
 export type ScaleWish =
   | { readonly kind: "batches"; readonly batches: number }
   | { readonly kind: "servings"; readonly servings: number }
+  | { readonly kind: "weight"; readonly grams: number; readonly as: string }
   | { readonly kind: "all-of"; readonly ingredient: string; readonly grams: number };
 
 export type ScaleIssue =
@@ -21,7 +23,7 @@ const mostBatches = 50;
 
 /**
  * How many batches (a positive number, not only whole) answer the wish. "All of" takes every gram into the
- * lines that accept the ingredient, at their caps.
+ * lines that accept the ingredient, at their caps; a weight is met by the dish as written, after cooking.
  */
 export function scaleFormula(
   formula: Formula,
@@ -34,8 +36,12 @@ export function scaleFormula(
     case "servings":
       return inRange(
         wish.servings / formula.servings,
-        `${trimmedDecimals(wish.servings, 1)} servings ÷ ${formula.servings} a batch`,
+        `${trimmedDecimals(wish.servings, 1)} servings ÷ ${trimmedDecimals(formula.servings, 1)} a batch`,
       );
+    case "weight": {
+      const perBatch = writtenWeight(formula, kitchen.catalogue).value;
+      return inRange(wish.grams / perBatch, `${wish.as} ÷ ${showGrams(perBatch)} a batch`);
+    }
     case "all-of": {
       const perBatch = gramsPerBatch(formula, wish.ingredient, kitchen);
       if (perBatch === 0) return refuse({ code: "ingredient-not-in-formula", ingredient: wish.ingredient });
@@ -48,3 +54,20 @@ const inRange = (batches: number, workings: string): Result<Scaled, ScaleIssue> 
   batches > 0 && batches <= mostBatches
     ? accept({ batches, workings: `${workings} = ${trimmedDecimals(batches, 2)} batches` })
     : refuse({ code: "batches-out-of-range", batches, atMost: mostBatches });
+
+/** A formula with every amount `factor` (> 0) times as much; caps, shares and times stay. */
+export const timesFormula = (formula: Formula, factor: number): Formula => ({
+  ...formula,
+  servings: formula.servings * factor,
+  makes:
+    formula.makes &&
+    (formula.makes.kind === "mass"
+      ? { kind: "mass", grams: formula.makes.grams * factor }
+      : { kind: "volume", ml: formula.makes.ml * factor }),
+  lines: formula.lines.map((line) => ({
+    ...line,
+    grams: line.grams * factor,
+    range: line.range && { low: line.range.low * factor, high: line.range.high * factor },
+    written: factor === 1 ? line.written : "",
+  })),
+});

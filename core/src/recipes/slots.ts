@@ -1,9 +1,11 @@
 import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
 import { invariant } from "../measure/index.ts";
+import { convert } from "./conversion.ts";
 import { suits, type Diners } from "./diners.ts";
-import type { Filler, Formula, Line } from "./formula.ts";
+import { writtenFiller, type Filler, type Formula, type Line } from "./formula.ts";
 
-export type AllowedFiller = Filler & { readonly facts: IngredientFacts };
+/** A filler that may be used, with the grams of it that stand for one gram of the line. */
+export type AllowedFiller = Filler & { readonly facts: IngredientFacts; readonly gramsPerGram: number };
 
 const dominant = 3;
 
@@ -12,14 +14,17 @@ export const isStrong = (facts: IngredientFacts): boolean => facts.strength >= d
 
 /**
  * The fillers a line may take for these diners, in written order. A line eaten raw never takes an ingredient
- * marked never-raw, whatever the formula says.
+ * marked never-raw, whatever the formula says. Formulas are judged before they are kept, so every conversion holds.
  */
 export function allowedFillers(line: Line, catalogue: Catalogue, diners: Diners): AllowedFiller[] {
+  const written = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
   return line.fillers.flatMap((filler) => {
     const facts = catalogue.ingredients.get(filler.ingredient);
     invariant(facts !== undefined, `formula names unknown ingredient ${filler.ingredient}`);
     const allowed = suits(facts, diners) && !(line.eatenRaw && facts.raw === "no");
-    return allowed ? [{ ...filler, facts }] : [];
+    const converted = written && convert(filler.by, written, facts);
+    const gramsPerGram = converted?.ok ? converted.value.factor : 1;
+    return allowed ? [{ ...filler, facts, gramsPerGram }] : [];
   });
 }
 
@@ -37,6 +42,6 @@ export function gramsPerBatch(
     const filler = allowedFillers(line, kitchen.catalogue, kitchen.diners).find(
       (f) => f.ingredient === ingredient,
     );
-    return total + (filler ? line.grams * shareCap(line, filler) : 0);
+    return total + (filler ? line.grams * shareCap(line, filler) * filler.gramsPerGram : 0);
   }, 0);
 }

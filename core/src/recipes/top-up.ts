@@ -1,5 +1,5 @@
-import type { Demand, Filling } from "./fill-lines.ts";
-import { isStrong } from "./slots.ts";
+import type { Demand, Filling } from "./demand.ts";
+import { isStrong, type AllowedFiller } from "./slots.ts";
 
 /** What stock does not cover: from the staples on the shelf, or to be bought. */
 export type TopUp = {
@@ -12,35 +12,56 @@ export type TopUp = {
 /** Less than this is a crumb, not a shopping line. */
 const crumbG = 0.05;
 
+/** Grams of line still open, in all, of the strong ones, and what each filler takes already. */
+type Room = { line: number; strong: number; readonly taken: Map<string, number> };
+
+function roomOf(demand: Demand, fillings: readonly Filling[]): Room {
+  const mine = fillings.filter((f) => f.lineId === demand.lineId);
+  const taken = new Map<string, number>();
+  for (const { ingredient, gramsPerGram } of demand.fillers) {
+    const grams = mine.filter((f) => f.ingredient === ingredient).reduce((g, f) => g + f.grams, 0);
+    taken.set(ingredient, grams / gramsPerGram);
+  }
+  const sumOf = (whose: (f: AllowedFiller) => boolean): number =>
+    demand.fillers.filter(whose).reduce((total, f) => total + (taken.get(f.ingredient) ?? 0), 0);
+  const strong = demand.grams * demand.strongShare - sumOf((f) => isStrong(f.facts));
+  return { line: demand.grams - sumOf(() => true), strong, taken };
+}
+
+/** Takes up to `upTo` grams of line of a filler, as far as the room goes. */
+function take(room: Room, filler: AllowedFiller, upTo: number): number {
+  const before = room.taken.get(filler.ingredient) ?? 0;
+  const strong = isStrong(filler.facts);
+  const grams = Math.max(0, Math.min(room.line, upTo - before, strong ? room.strong : Infinity));
+  room.line -= grams;
+  if (strong) room.strong -= grams;
+  room.taken.set(filler.ingredient, before + grams);
+  return grams;
+}
+
 /**
- * Fills what is left of one line from staples first, then by buying, each filler within its own cap and the
- * strong-herb cap. Returns nothing when the line is already full.
+ * Fills what is left of one line: floors first, then from staples, then by buying, each filler within its own cap and
+ * the strong-herb cap. Returns nothing when the line is already full. Nothing is bought for an optional line.
  */
 export function topUpLine(
   demand: Demand,
   fillings: readonly Filling[],
   isStaple: (ingredient: string) => boolean,
 ): TopUp[] {
-  const mine = fillings.filter((f) => f.lineId === demand.lineId);
-  const used = (ingredient: string): number =>
-    mine.filter((f) => f.ingredient === ingredient).reduce((g, f) => g + f.grams, 0);
-  const strongUsed = demand.fillers
-    .filter((f) => isStrong(f.facts))
-    .reduce((g, f) => g + used(f.ingredient), 0);
-  let left = demand.grams - mine.reduce((g, f) => g + f.grams, 0);
-  let strongLeft = demand.grams * demand.strongShare - strongUsed;
-  const staplesFirst = [...demand.fillers].sort(
+  const room = roomOf(demand, fillings);
+  const wanted = demand.fillers.filter((f) => !demand.optional || isStaple(f.ingredient));
+  const staplesFirst = [...wanted].sort(
     (a, b) => Number(isStaple(b.ingredient)) - Number(isStaple(a.ingredient)),
   );
-  const topUps: TopUp[] = [];
-  for (const filler of staplesFirst) {
-    const own = demand.grams * filler.maxShare - used(filler.ingredient);
-    const grams = Math.min(left, own, isStrong(filler.facts) ? strongLeft : Infinity);
-    if (grams <= crumbG) continue;
-    left -= grams;
-    if (isStrong(filler.facts)) strongLeft -= grams;
-    const from = isStaple(filler.ingredient) ? "staple" : "buy";
-    topUps.push({ lineId: demand.lineId, ingredient: filler.ingredient, grams, from });
-  }
-  return topUps;
+  const added = new Map<string, number>();
+  for (const share of ["minShare", "maxShare"] as const)
+    for (const filler of staplesFirst) {
+      const grams = take(room, filler, demand.grams * filler[share]);
+      added.set(filler.ingredient, (added.get(filler.ingredient) ?? 0) + grams);
+    }
+  return staplesFirst.flatMap(({ ingredient, gramsPerGram }) => {
+    const grams = (added.get(ingredient) ?? 0) * gramsPerGram;
+    const from = isStaple(ingredient) ? "staple" : "buy";
+    return grams > crumbG ? [{ lineId: demand.lineId, ingredient, grams, from } as const] : [];
+  });
 }

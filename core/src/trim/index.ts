@@ -44,3 +44,13 @@ export {
 export { ingredientOfPart, partUses, useOfPart, type PartUse } from "./parts.ts";
 export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purchase.ts";
 export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
+export {
+  betaPerMetre,
+  diceTogether,
+  sizeFor,
+  timeFactor,
+  wholeTimeFactor,
+  type Heat,
+  type OnTray,
+  type SizeIssue,
+} from "./time-by-size.ts";

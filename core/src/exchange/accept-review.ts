@@ -1,0 +1,92 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { accept, refuse, type Result } from "../measure/index.ts";
+import {
+  cautionsOfKind,
+  fillerOf,
+  impliedBy,
+  keepingOf,
+  lineOf,
+  usualDensity,
+  usualLineRole,
+  type Formula,
+  type Line,
+} from "../recipes/index.ts";
+import type { RecipeReview, ReviewedLine } from "./review-recipe.ts";
+
+/** What the cook said to one line: another ingredient, an amount, or to leave it as words. Null is no answer. */
+export type LineAnswer = {
+  readonly ingredient: string | null;
+  readonly grams: number | null;
+  readonly leaveAsWords: boolean;
+};
+
+export type ReviewIssue = { readonly code: "title-missing" } | { readonly code: "recipe-has-no-line" };
+
+function answeredLine(
+  line: ReviewedLine,
+  answer: LineAnswer | undefined,
+  about: { readonly review: RecipeReview; readonly index: number; readonly catalogue: Catalogue },
+): Line | undefined {
+  const ingredient = answer?.ingredient ?? line.ingredient;
+  const grams = answer?.grams ?? line.grams;
+  const facts = about.catalogue.ingredients.get(ingredient ?? "");
+  if (!facts || grams === null || !(grams > 0) || answer?.leaveAsWords) return undefined;
+  const other = facts.id !== line.ingredient;
+  const implied = other ? impliedBy(`${line.preparation} ${line.text}`, facts) : line;
+  const role = other ? usualLineRole(facts, about.review.kind) : line.role;
+  const alternatives = line.alternatives.filter(
+    (id) => id !== facts.id && !(implied.eatenRaw && about.catalogue.ingredients.get(id)?.raw === "no"),
+  );
+  return lineOf(
+    {
+      id: `${role}-${about.index + 1}`,
+      role,
+      grams,
+      fillers: [facts.id, ...new Set(alternatives)].map((id) => fillerOf(id)),
+    },
+    {
+      group: line.group,
+      range: answer?.grams == null ? line.range : null,
+      written: line.weighed ? "" : line.text.slice(0, 120),
+      preparation: line.preparation.slice(0, 200),
+      trim: implied.trim,
+      cook: implied.cook,
+      eatenRaw: implied.eatenRaw,
+      optional: line.optional,
+      toTaste: line.toTaste,
+    },
+  );
+}
+
+/**
+ * The formula of a reviewed recipe. Lines without an ingredient or an amount are kept as they were written and count
+ * for nothing; their number is on the recipe until they are answered. Refuses a recipe with no line that can be read.
+ */
+export function acceptReview(
+  review: RecipeReview,
+  answers: ReadonlyMap<number, LineAnswer>,
+  catalogue: Catalogue,
+): Result<Formula, ReviewIssue> {
+  if (review.title.trim() === "") return refuse({ code: "title-missing" });
+  const read = review.lines.map((line, index) =>
+    answeredLine(line, answers.get(index), { review, index, catalogue }),
+  );
+  const lines = read.filter((line) => line !== undefined);
+  if (lines.length === 0) return refuse({ code: "recipe-has-no-line" });
+  const facts = lines.flatMap((line) => catalogue.ingredients.get(line.fillers[0]?.ingredient ?? "") ?? []);
+  return accept({
+    id: "",
+    name: review.title.trim().slice(0, 120),
+    kind: review.kind,
+    servings: review.servings ?? review.servingsProposal,
+    makes: review.makes,
+    minutes: review.minutes ?? 0,
+    lines,
+    steps: review.steps,
+    keeping: keepingOf(review.kind, facts),
+    gramsPerMl: usualDensity(review.kind),
+    cautions: cautionsOfKind(review.kind),
+    notes: review.notes,
+    unread: review.lines.filter((_, i) => read[i] === undefined).map((line) => line.text.slice(0, 300)),
+  });
+}

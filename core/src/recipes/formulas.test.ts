@@ -1,0 +1,359 @@
+import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
+import { aFormula, aLine, everyone, factsOf } from "../../test/kitchen.ts";
+import { referenceCatalogue } from "../catalogue/reference.ts";
+import { writtenWeight } from "./batch-weight.ts";
+import { compareVersions } from "./compare-versions.ts";
+import { costOf, per100gUsable } from "./cost.ts";
+import { dressingFormula, dressingLines } from "./dressing-recipe.ts";
+import { stepOf, type Formula } from "./formula.ts";
+import { houseVersion } from "./house-version.ts";
+import { keepingOf } from "./kind-of-dish.ts";
+import { cardOf, searchLibrary } from "./library.ts";
+import { equalLoads, gramsInLoads, loadsOf } from "./loads.ts";
+import { openQuestions } from "./open-questions.ts";
+import { celsiusIn, minutesIn, readStep } from "./read-step.ts";
+import { recipeId } from "./recipe-id.ts";
+import { scaleFormula, timesFormula } from "./scale.ts";
+import { withSubRecipes } from "./sub-recipes.ts";
+
+const kitchen = { catalogue: referenceCatalogue, diners: everyone };
+
+describe("scaling", () => {
+  const formula = aFormula(
+    [aLine("a", 120, "chard", { range: { low: 100, high: 140 } }), aLine("b", 33, "walnut")],
+    {
+      makes: { kind: "volume", ml: 300 },
+    },
+  );
+
+  it("by a and then by b is by a × b, before any rounding", () => {
+    const factors = fc.double({ min: 0.01, max: 50, noNaN: true });
+    fc.assert(
+      fc.property(factors, factors, (a, b) => {
+        const twice = timesFormula(timesFormula(formula, a), b);
+        const once = timesFormula(formula, a * b);
+        for (const [i, line] of twice.lines.entries()) {
+          expect(line.grams / (once.lines[i]?.grams ?? 0)).toBeCloseTo(1, 9);
+          expect((line.range?.high ?? 1) / (once.lines[i]?.range?.high ?? 1)).toBeCloseTo(1, 9);
+        }
+        expect(twice.servings / once.servings).toBeCloseTo(1, 9);
+      }),
+      { seed: 3 },
+    );
+  });
+
+  it("fills a weight of finished dish: what cooks away is made up for", () => {
+    const roast = aFormula([aLine("a", 1000, "beet", { eatenRaw: false, cook: "roast-diced" })]);
+    const cooked = writtenWeight(roast, referenceCatalogue).value;
+    const factor = factsOf("beet").changes.find((c) => c.method === "roast-diced")?.factor ?? 0;
+    expect(cooked).toBeCloseTo(1000 * factor, 6);
+    const scaled = scaleFormula(roast, { kind: "weight", grams: 570, as: "three jars" }, kitchen);
+    expect(scaled.ok && scaled.value.batches).toBeCloseTo(570 / cooked, 9);
+  });
+
+  it.each([
+    [1000, { leastG: 100, mostG: 450 }, 3, null],
+    [900, { leastG: 100, mostG: 450 }, 2, null],
+    [451, { leastG: 300, mostG: 450 }, 2, "under-least"],
+    [80, { leastG: 120, mostG: 450 }, 1, "under-least"],
+    [450, { leastG: 120, mostG: 450 }, 1, null],
+  ])("%d g in equal loads of %j", (grams, load, count, problem) => {
+    const loads = equalLoads(grams, load);
+    expect(loads).toMatchObject({ count, problem });
+    expect(loads.eachG * loads.count).toBeCloseTo(grams, 9);
+    expect(loads.eachG).toBeLessThanOrEqual(load.mostG + 1e-9);
+  });
+
+  it("finds the tightest machine of several", () => {
+    const machine = (mostG: number) => stepOf("Blitz.", { tool: "processor", load: { leastG: 50, mostG } });
+    const dish = { ...formula, steps: [machine(450), stepOf("Stir."), machine(300)] };
+    expect(gramsInLoads(dish, 2)).toBe(600);
+    expect(loadsOf(dish, 600).map((l) => [l.step, l.count])).toEqual([
+      [0, 2],
+      [2, 2],
+    ]);
+    expect(gramsInLoads(formula, 2)).toBeUndefined();
+  });
+});
+
+describe("recipes in recipes", () => {
+  const dressing = aFormula([aLine("oil", 75, "olive-oil"), aLine("acid", 25, "cider-vinegar")], {
+    id: "dressing",
+    kind: "dressing",
+    name: "House dressing",
+    steps: [stepOf("Shake.")],
+    cautions: ["garlic-in-oil"],
+  });
+  const salad = aFormula(
+    [aLine("base", 200, "chard"), aLine("dress", 40, "chard", { fillers: [], recipe: "dressing" })],
+    {
+      id: "salad",
+      steps: [stepOf("Toss.")],
+    },
+  );
+  const known = (formulas: readonly Formula[]) => ({
+    find: (id: string) => formulas.find((f) => f.id === id),
+    catalogue: referenceCatalogue,
+  });
+
+  it("puts the lines of the other in place, in proportion, with its steps first and its cautions", () => {
+    const whole = withSubRecipes(salad, known([dressing]));
+    expect(whole.ok && whole.value.lines.map((l) => [l.id, l.grams])).toEqual([
+      ["base", 200],
+      ["dress.oil", 30],
+      ["dress.acid", 10],
+    ]);
+    expect(whole.ok && whole.value.steps.map((s) => s.text)).toEqual(["Shake.", "Toss."]);
+    expect(whole.ok && whole.value.cautions).toEqual(["garlic-in-oil"]);
+  });
+
+  it("refuses what leads back to itself, at any depth, and what is not there", () => {
+    const line = (recipe: string) => [aLine("x", 10, "chard", { fillers: [], recipe })];
+    const a = aFormula(line("b"), { id: "a" });
+    const b = aFormula(line("c"), { id: "b" });
+    const c = aFormula(line("a"), { id: "c" });
+    expect(withSubRecipes(a, known([a, b, c]))).toMatchObject({
+      ok: false,
+      issue: { code: "recipe-in-itself", recipes: ["a", "b", "c", "a"] },
+    });
+    expect(
+      withSubRecipes(aFormula(line("self"), { id: "self" }), known([aFormula(line("self"), { id: "self" })])),
+    ).toMatchObject({
+      issue: { code: "recipe-in-itself" },
+    });
+    expect(withSubRecipes(salad, known([]))).toMatchObject({
+      ok: false,
+      issue: { code: "recipe-unknown", recipe: "dressing" },
+    });
+  });
+
+  it("a dressing off the bench becomes a recipe, whole or half to roast and half to finish", () => {
+    const parts = [
+      { facts: { id: "cider-vinegar" }, role: "acid" as const, grams: 50 },
+      { facts: { id: "salt-sea-fine" }, role: "salt" as const, grams: 3 },
+      { facts: { id: "olive-oil" }, role: "oil" as const, grams: 140 },
+    ];
+    const saved = dressingFormula("Sunday", parts, { catalogue: referenceCatalogue, halved: true });
+    expect(saved.lines.map((l) => [l.role, l.grams])).toEqual([
+      ["acid", 50],
+      ["salt", 3],
+      ["oil", 140],
+    ]);
+    expect([saved.keeping.fridge, saved.steps.length]).toEqual(["vinaigrette-plain", 3]);
+    const lines = dressingLines({ ...saved, id: "sunday" }, 40, true);
+    expect(lines.map((l) => [l.recipe, l.grams])).toEqual([
+      ["sunday", 20],
+      ["sunday", 20],
+    ]);
+  });
+
+  it("dates a dressing by what is in it, never by its sharpness", () => {
+    const of = (...ids: string[]) => keepingOf("dressing", ids.map(factsOf)).fridge;
+    expect([
+      of("olive-oil", "wine-vinegar-red"),
+      of("olive-oil", "lemon-juice"),
+      of("olive-oil", "lemon-juice", "garlic"),
+    ]).toEqual(["vinaigrette-plain", "vinaigrette-citrus", "dressing-fresh-garlic-herbs"]);
+  });
+});
+
+describe("versions", () => {
+  const first = aFormula([aLine("a", 100, "chard kale"), aLine("b", 40, "walnut"), aLine("c", 5, "honey")], {
+    steps: [stepOf("Chop."), stepOf("Mix.")],
+  });
+
+  it("compares two: head, lines and steps", () => {
+    const second = {
+      ...first,
+      servings: 6,
+      lines: [aLine("a", 120, "chard kale"), aLine("c", 5, "honey"), aLine("d", 3, "chives")],
+      steps: [stepOf("Chop."), stepOf("Fold.")],
+    };
+    const changes = compareVersions(first, second);
+    expect(changes.head).toEqual(["servings"]);
+    expect(changes.lines.map((l) => [l.lineId, l.kind, l.fields])).toEqual([
+      ["a", "changed", ["grams"]],
+      ["b", "removed", []],
+      ["d", "added", []],
+    ]);
+    expect(changes.steps).toEqual({ added: ["Fold."], removed: ["Mix."] });
+    expect(compareVersions(first, first)).toEqual({ head: [], lines: [], steps: { added: [], removed: [] } });
+  });
+
+  it("what was really used becomes what is written, by the batch", () => {
+    const used = [
+      { lineId: "a", ingredient: "kale", grams: 150 },
+      { lineId: "a", ingredient: "chard", grams: 30 },
+      { lineId: "b", ingredient: "hazelnut", grams: 90 },
+    ];
+    const house = houseVersion(first, used, 2);
+    expect(
+      house.ok && house.value.lines.map((l) => [l.id, l.grams, l.fillers.map((f) => f.ingredient)]),
+    ).toEqual([
+      ["a", 90, ["kale", "chard"]],
+      ["b", 45, ["hazelnut", "walnut"]],
+    ]);
+    expect(houseVersion(first, [], 1)).toMatchObject({ ok: false, issue: { code: "nothing-used" } });
+  });
+
+  it("adds up what a sub-recipe's lines took", () => {
+    const salad = aFormula([aLine("dress", 40, "chard", { fillers: [], recipe: "dressing" })]);
+    const used = [
+      { lineId: "dress.oil", ingredient: "olive-oil", grams: 45 },
+      { lineId: "dress.acid", ingredient: "cider-vinegar", grams: 15 },
+    ];
+    const house = houseVersion(salad, used, 1);
+    expect(house.ok && house.value.lines[0]).toMatchObject({ grams: 60, recipe: "dressing", fillers: [] });
+  });
+});
+
+describe("cost", () => {
+  it("sums by 100 usable grams and rounds once; what has no price is named", () => {
+    const cost = costOf(
+      [
+        { name: "chard", grams: 150, per100gMinor: 33.4 },
+        { name: "oil", grams: 33, per100gMinor: 90.5 },
+        { name: "dew", grams: 4, per100gMinor: null },
+        { name: "own plums", grams: 80, per100gMinor: 0 },
+      ],
+      4,
+    );
+    expect(cost).toMatchObject({ batchMinor: 80, portionMinor: 20, unpriced: ["dew"] });
+    expect(costOf([{ name: "dew", grams: 4, per100gMinor: null }], 2).batchMinor).toBeNull();
+    expect(per100gUsable(400, 0.5)).toBe(80);
+  });
+});
+
+describe("reading a step", () => {
+  it.each([
+    [
+      "Roast at 200 °C for 25–30 minutes until the edges brown, turning every 10 minutes.",
+      {
+        tool: "oven",
+        celsius: 200,
+        passiveMin: { low: 25, high: 30 },
+        checkEveryMin: 10,
+        done: "the edges brown, turning every 10 minutes",
+      },
+    ],
+    [
+      "Bake in a 400°F oven for half an hour",
+      { tool: "oven", celsius: 204, passiveMin: { low: 30, high: 30 } },
+    ],
+    ["Oven at 180°C fan, 1 hour", { celsius: 200, passiveMin: { low: 60, high: 60 } }],
+    ["Oven, gas mark 6", { tool: "oven", celsius: 200, passiveMin: null }],
+    ["Blanch for 6 seconds", { tool: "hob", activeMin: 0.1, celsius: null }],
+    ["Leave to stand for an hour", { tool: null, wait: { leastMin: 60, mostMin: null } }],
+    [
+      "Chill for at least 2 hours; taste again cold",
+      { tool: "fridge", passiveMin: { low: 120, high: 120 }, tasteCold: true },
+    ],
+    ["Set a plain portion aside, then the chilli", { setAside: true }],
+    ["Fold it all together", { tool: null, activeMin: null, passiveMin: null, done: "" }],
+  ])("%s", (text, expected) => {
+    expect(readStep(text)).toMatchObject(expected);
+  });
+
+  it("knows gas marks, Fahrenheit and spans of time, and says nothing where nothing is said", () => {
+    expect([celsiusIn("gas ½"), celsiusIn("350 F"), celsiusIn("220c"), celsiusIn("a hot oven")]).toEqual([
+      120,
+      177,
+      220,
+      null,
+    ]);
+    expect([minutesIn("1 to 2 hrs"), minutesIn("90 secs"), minutesIn("until soft")]).toEqual([
+      { low: 60, high: 120 },
+      { low: 1.5, high: 1.5 },
+      null,
+    ]);
+  });
+});
+
+describe("what a recipe leaves open", () => {
+  it("asks for heat, time and sign, with a proposal from the cooking tables and its source", () => {
+    const formula = aFormula([aLine("a", 600, "beet", { eatenRaw: false, cook: "roast-diced" })], {
+      steps: [
+        readStep("Roast the beetroot."),
+        readStep("Mix."),
+        readStep("Roast at 200 °C for 30 min until soft."),
+      ],
+      unread: ["some fog"],
+    });
+    const asked = openQuestions(formula, referenceCatalogue);
+    expect(asked.map((q) => q.about)).toEqual(["temperature", "time", "doneness", "unread"]);
+    expect(asked[0]).toMatchObject({ step: 0, proposal: { celsius: 200, of: "beet" } });
+    expect(asked[1]).toMatchObject({ proposal: { minutes: { low: 35, high: 50 } } });
+  });
+
+  it("proposes nothing where the tables are silent", () => {
+    const formula = aFormula([aLine("a", 100, "honey", { eatenRaw: false })], {
+      steps: [readStep("Boil it.")],
+    });
+    expect(openQuestions(formula, referenceCatalogue)[0]).toMatchObject({ about: "time", proposal: null });
+  });
+});
+
+describe("the library", () => {
+  const cards = [
+    cardOf(
+      aFormula([aLine("a", 1, "arugula spinach:0.5"), aLine("b", 1, "walnut")], {
+        id: "a",
+        name: "Green pesto",
+      }),
+      referenceCatalogue,
+    ),
+    cardOf(
+      aFormula([aLine("a", 1, "kohlrabi"), aLine("b", 1, "yogurt")], {
+        id: "b",
+        name: "Slaw of the day",
+        kind: "slaw",
+      }),
+      referenceCatalogue,
+    ),
+    cardOf(
+      aFormula([aLine("a", 1, "plum")], {
+        id: "c",
+        name: "Plum plate",
+        kind: "composed-plate",
+        unread: ["?"],
+      }),
+      referenceCatalogue,
+    ),
+  ];
+  const all = { text: "", kind: null, diet: null, without: [], onHand: null } as const;
+  const found = (question: Partial<Parameters<typeof searchLibrary>[1]>) =>
+    searchLibrary(cards, { ...all, ...question }, referenceCatalogue.ingredients).map((card) => card.id);
+
+  it("finds by any name of any ingredient, and by title", () => {
+    expect([
+      found({ text: "rocket" }),
+      found({ text: "arugula" }),
+      found({ text: "roquette" }),
+      found({ text: "spinach" }),
+    ]).toEqual([["a"], ["a"], ["a"], ["a"]]);
+    expect([found({ text: "slaw of" }), found({ text: "nothing" }), found({})]).toEqual([
+      ["b"],
+      [],
+      ["a", "c", "b"],
+    ]);
+  });
+
+  it("by kind, diet and allergen; what could not be read promises no diet", () => {
+    expect(found({ kind: "slaw" })).toEqual(["b"]);
+    expect(found({ diet: "vegan" })).toEqual(["a"]);
+    expect(found({ without: ["nuts"] })).toEqual(["c", "b"]);
+    expect(found({ without: ["nuts", "milk"] })).toEqual(["c"]);
+  });
+
+  it("by what is on hand, the most of it first", () => {
+    expect(found({ onHand: new Set(["plum", "spinach", "walnut"]) })).toEqual(["a", "c"]);
+  });
+
+  it("makes a readable id that is free", () => {
+    expect(recipeId("Crème & Plum!", new Set())).toBe("creme-plum");
+    expect(recipeId("Crème & Plum!", new Set(["creme-plum", "creme-plum-2"]))).toBe("creme-plum-3");
+    expect(recipeId("日本", new Set())).toBe("recipe");
+    expect(recipeId("x".repeat(300), new Set()).length).toBeLessThanOrEqual(60);
+  });
+});

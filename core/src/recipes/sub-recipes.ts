@@ -1,0 +1,62 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { accept, refuse, type Result } from "../measure/index.ts";
+import { writtenWeight } from "./batch-weight.ts";
+import type { Formula, Line } from "./formula.ts";
+
+export type SubRecipeIssue =
+  | { readonly code: "recipe-unknown"; readonly recipe: string }
+  | { readonly code: "recipe-in-itself"; readonly recipes: readonly string[] };
+
+type Known = {
+  readonly find: (id: string) => Formula | undefined;
+  readonly catalogue: Catalogue;
+};
+
+/** The lines of another formula in the place of the line it makes, so much of each that they weigh what it asks. */
+function linesInPlaceOf(line: Line, sub: Formula, catalogue: Catalogue): Line[] {
+  const share = line.grams / writtenWeight(sub, catalogue).value;
+  return sub.lines.map((inner) => ({
+    ...inner,
+    id: `${line.id}.${inner.id}`,
+    group: line.group === "" ? sub.name : line.group,
+    grams: inner.grams * share,
+    range: inner.range && { low: inner.range.low * share, high: inner.range.high * share },
+    optional: line.optional || inner.optional,
+  }));
+}
+
+/**
+ * A formula with every line that another recipe makes replaced by that recipe's own lines, to any depth, its steps
+ * first and its cautions added. Refuses a recipe that is not there, and one that leads back to itself (`recipes` is
+ * the way round).
+ */
+export function withSubRecipes(
+  formula: Formula,
+  known: Known,
+  path: readonly string[] = [],
+): Result<Formula, SubRecipeIssue> {
+  const way = [...path, formula.id];
+  if (path.includes(formula.id)) return refuse({ code: "recipe-in-itself", recipes: way });
+  if (formula.lines.every((line) => line.recipe === null)) return accept(formula);
+  const lines: Line[] = [];
+  const subs = new Map<string, Formula>();
+  for (const line of formula.lines) {
+    if (line.recipe === null) {
+      lines.push(line);
+      continue;
+    }
+    const written = known.find(line.recipe);
+    if (!written) return refuse({ code: "recipe-unknown", recipe: line.recipe });
+    const sub = withSubRecipes(written, known, way);
+    if (!sub.ok) return sub;
+    subs.set(sub.value.id, sub.value);
+    lines.push(...linesInPlaceOf(line, sub.value, known.catalogue));
+  }
+  const inner = [...subs.values()];
+  return accept({
+    ...formula,
+    lines,
+    steps: [...inner.flatMap((sub) => sub.steps), ...formula.steps],
+    cautions: [...new Set([...formula.cautions, ...inner.flatMap((sub) => sub.cautions)])],
+  });
+}

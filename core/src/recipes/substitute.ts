@@ -1,0 +1,106 @@
+import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
+import { trimmedDecimals } from "../measure/index.ts";
+import { convert, type Converted } from "./conversion.ts";
+import type { Line } from "./formula.ts";
+import { standIns, type StandIn } from "./tables/stand-ins.ts";
+
+/** Something that may stand in for what a line asks, with what changes. */
+export type Substitute = {
+  readonly ingredient: string;
+  readonly grams: number;
+  /** Salt that the stand-in carries more (+) or less (−) than what it replaces, grams; null where nobody knows. */
+  readonly saltChangeG: number | null;
+  readonly workings: string;
+  readonly note: string;
+};
+
+const gramForGram: Converted = { factor: 1, workings: "gram for gram" };
+
+/** What a dry pulse becomes when it is soaked and boiled, drained: cooked ÷ dry. */
+function cookedFromDry(dry: IngredientFacts): number | undefined {
+  const boiled = dry.changes.find((c) => c.method === "boil");
+  return boiled?.factor;
+}
+
+function byDrainedWeight(from: IngredientFacts, to: IngredientFacts): Converted {
+  const dryFrom = from.group === "dry-pulse" || from.id.endsWith("-dry");
+  const dryTo = to.group === "dry-pulse" || to.id.endsWith("-dry");
+  const grown = cookedFromDry(dryFrom ? from : to);
+  if (dryFrom === dryTo || !grown) return gramForGram;
+  return {
+    factor: dryFrom ? grown : 1 / grown,
+    workings: `1 g dry is ${trimmedDecimals(grown, 2)} g cooked and drained`,
+  };
+}
+
+/** So much of it that the dry matter is the same; water is what differs between raw, roasted and dried. */
+function byDryMatter(from: IngredientFacts, to: IngredientFacts): Converted {
+  const [a, b] = [from.composition?.waterG, to.composition?.waterG];
+  if (a === null || a === undefined || b === null || b === undefined || b >= 100) return gramForGram;
+  return {
+    factor: (100 - a) / (100 - b),
+    workings: `dry matter ${trimmedDecimals(100 - a, 1)} % ÷ ${trimmedDecimals(100 - b, 1)} %`,
+  };
+}
+
+function amountBy(by: StandIn["by"], from: IngredientFacts, to: IngredientFacts): Converted {
+  if (by === "drained") return byDrainedWeight(from, to);
+  if (by === "dry-matter") return byDryMatter(from, to);
+  const converted = convert(by, from, to);
+  return converted.ok ? converted.value : gramForGram;
+}
+
+/** The usual relation of two of one kind: vinegars by sharpness, everything else gram for gram. */
+const usualBy = (from: IngredientFacts, to: IngredientFacts): StandIn["by"] =>
+  from.category === "acid" && to.category === "acid" ? "strength" : "mass";
+
+/** Grams of one ingredient that stand in for `grams` (> 0) of another, and what that does to the salt. */
+export function standInFor(
+  grams: number,
+  [from, to]: readonly [IngredientFacts, IngredientFacts],
+  about: Pick<StandIn, "by" | "factor" | "note"> = { by: usualBy(from, to), factor: 1, note: "" },
+): Substitute {
+  const converted = amountBy(about.by, from, to);
+  const needed = grams * converted.factor * about.factor;
+  const [saltFrom, saltTo] = [from.composition?.saltG ?? null, to.composition?.saltG ?? null];
+  const less = about.factor === 1 ? "" : ` × ${about.factor}`;
+  return {
+    ingredient: to.id,
+    grams: needed,
+    saltChangeG: saltFrom === null || saltTo === null ? null : (needed * saltTo - grams * saltFrom) / 100,
+    workings: `${trimmedDecimals(grams, 1)} g × ${trimmedDecimals(converted.factor, 3)}${less} (${converted.workings})`,
+    note: about.note,
+  };
+}
+
+/**
+ * Everything that may stand in for an ingredient of a line: the line's own other fillers, the table of stand-ins, then
+ * others of its substitution group. `suits` says who may be at the table; nothing never-raw comes into a raw line.
+ */
+export function substitutesFor(
+  line: Line,
+  ingredient: string,
+  kitchen: { readonly catalogue: Catalogue; readonly suits: (facts: IngredientFacts) => boolean },
+): Substitute[] {
+  const { ingredients } = kitchen.catalogue;
+  const from = ingredients.get(ingredient);
+  if (!from) return [];
+  const listed = standIns.filter((row) => row.from === ingredient);
+  const family = [...ingredients.values()].filter((f) => f.group === from.group);
+  const order = [
+    ...line.fillers.map((f) => f.ingredient),
+    ...listed.map((row) => row.to),
+    ...family.map((f) => f.id),
+  ];
+  return [...new Set(order)].flatMap((id) => {
+    const to = ingredients.get(id);
+    if (!to || id === ingredient || !kitchen.suits(to) || (line.eatenRaw && to.raw === "no")) return [];
+    return [
+      standInFor(
+        line.grams,
+        [from, to],
+        listed.find((row) => row.to === id),
+      ),
+    ];
+  });
+}
