@@ -6,6 +6,13 @@ const Scale = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("batches"), batches: z.number().positive().max(50) }),
   z.object({ kind: z.literal("servings"), servings: z.number().positive().max(1000) }),
   z.object({ kind: z.literal("all-of-lot"), lotId: Id }),
+  z.object({
+    kind: z.literal("containers"),
+    count: z.int().min(1).max(500),
+    ml: z.number().min(5).max(10_000),
+    place: z.enum(["fridge", "freezer"]),
+  }),
+  z.object({ kind: z.literal("loads"), count: z.int().min(1).max(50) }),
 ]);
 
 export const PlanMake = z.object({ recipeId: z.string().min(1).max(60), scale: Scale });
@@ -21,13 +28,21 @@ export const MakePart = z.object({
   toTrim: z.boolean().meta({ description: "From a lot that is still raw: trim it first" }),
   scale: Rounded,
   spoon: Rounded.nullable(),
+  whole: Rounded.nullable().meta({ description: "In wholes and halves, of what comes in wholes" }),
 });
 
 const MakeLine = z.object({
   lineId: z.string(),
   role: z.string(),
   preparation: z.string(),
+  group: z.string(),
   wantedG: z.number(),
+  optional: z.boolean(),
+  toTaste: z.boolean(),
+  holdBack: z
+    .object({ startG: z.number(), stepG: z.number(), mostG: z.number() })
+    .nullable()
+    .meta({ description: "Begin with, add by, stop at: grams" }),
   parts: z.array(MakePart),
 });
 
@@ -66,6 +81,27 @@ export const MakePlan = z
     lines: z.array(MakeLine),
     output: Estimate,
     steps: z.array(z.string()).readonly(),
+    loads: z.array(
+      z.object({
+        step: z.int(),
+        count: z.int(),
+        eachG: z.number(),
+        problem: z.literal("under-least").nullable(),
+      }),
+    ),
+    limiting: z
+      .object({ name: z.string(), batches: z.number(), shortG: z.number() })
+      .nullable()
+      .meta({ description: "What runs out first when nothing is bought" }),
+    rounding: z.array(
+      z.object({
+        of: z.enum(["oil-to-acid", "salt-percent"]),
+        wanted: z.number(),
+        rounded: z.number(),
+        error: z.number(),
+      }),
+    ),
+    canFill: z.boolean().meta({ description: "Some step has a load that it can be scaled by" }),
     allergens: z.array(z.string()),
     cautions: z.array(Caution),
     containers: z.array(ContainerOption),

@@ -1,6 +1,6 @@
 import { dressingRoles } from "@apron/core/dressing";
 import { z } from "zod";
-import { Estimate, Money } from "./quantities.ts";
+import { Day, Estimate, Money } from "./quantities.ts";
 
 const Ingredient = z.string().min(1).max(60);
 const Percent = z.number().min(0).max(60);
@@ -123,6 +123,11 @@ export const CorrectDressing = z.object({
   parts: z.array(Part).min(1).max(24),
   school: Ingredient,
   correctors: z.array(Ingredient).min(1).max(6).meta({ description: "In the cook's order" }),
+  targets: z
+    .object({ effective: Range.nullable(), sugarToAcid: Range.nullable(), saltPercent: Range.nullable() })
+    .partial()
+    .default({})
+    .meta({ description: "Bands in place of the school's; null does not matter" }),
 });
 
 export const DressingCorrected = z
@@ -139,5 +144,37 @@ export const DressingForSalad = z.object({
   saladG: z.coerce.number().positive().max(50_000),
 });
 export const DressingNeeded = z
-  .object({ grams: Estimate, when: z.string(), source: z.string() })
+  .object({
+    grams: Estimate,
+    when: z.string(),
+    source: z.string(),
+    ownWeighings: z.int().meta({ description: "Jars of this kitchen that were weighed back" }),
+  })
   .meta({ id: "DressingNeeded" });
+
+export const KeepDressing = z.object({
+  ingredients: z.string().min(1).max(600).meta({ description: "Ingredient ids, comma-separated" }),
+});
+export const DressingKept = z
+  .object({ days: z.number(), on: Day, reason: z.string(), source: z.string(), mustNever: z.string() })
+  .meta({ id: "DressingKept" });
+
+export const SaveDressing = z.object({
+  name: z.string().trim().min(1).max(120),
+  parts: z
+    .array(
+      z.object({
+        ingredient: Ingredient,
+        role: z.enum(dressingRoles),
+        grams: z.number().positive().max(20_000),
+      }),
+    )
+    .min(1)
+    .max(24),
+  halved: z.boolean().default(false).meta({ description: "Half to roast in, half to finish with" }),
+  intoRecipe: z
+    .object({ id: z.string().max(60), basedOn: z.int().positive(), grams: z.number().positive().max(20_000) })
+    .nullable()
+    .default(null)
+    .meta({ description: "A salad to pour it into, as a part of it" }),
+});

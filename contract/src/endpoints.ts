@@ -4,14 +4,13 @@ import { basketEndpoints } from "./basket-endpoints.ts";
 import * as catalogue from "./catalogue.ts";
 import { IngredientDetail, IngredientSummary, ReadAmount } from "./catalogue.ts";
 import { FinishMake, MakePlan, PlanMake } from "./cook.ts";
-import * as dressing from "./dressing.ts";
 import { PileOnScale, PressScale, ScaleReading } from "./devices.ts";
 import { ChangeKitchen, SayOunces, Session, SetUp, SignIn, StartPage } from "./kitchen.ts";
 import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
-import { ByRecipe, Recipe, RecipeSummary } from "./recipes.ts";
+import { recipeEndpoints } from "./recipe-endpoints.ts";
 import { Today } from "./today.ts";
 import * as trim from "./trim.ts";
 import { PlanPurchaseQuery, PurchasePlan, RecordTrim, TrimOptions, TrimRecorded } from "./trim.ts";
@@ -130,38 +129,8 @@ export const endpoints = {
     reply: PurchasePlan,
     status: 200,
   },
-  dressingHandbook: {
-    summary: "Schools of dressing, and how much of it a salad takes",
-    reply: dressing.DressingHandbook,
-    status: 200,
-  },
-  readDressing: {
-    summary: "Ratio, salt, sugar, oil share, volume, mass and cost of a dressing",
-    body: dressing.ReadDressing,
-    reply: dressing.DressingFigures,
-    status: 200,
-  },
-  composeDressing: {
-    summary: "A volume of dressing at a school, with the oils and acids at hand",
-    body: dressing.ComposeDressing,
-    reply: dressing.ComposedDressing,
-    status: 200,
-  },
-  correctDressing: {
-    summary: "The least to add to a mixed bowl to bring it inside its bands",
-    body: dressing.CorrectDressing,
-    reply: dressing.DressingCorrected,
-    status: 200,
-  },
-  dressingForSalad: {
-    summary: "How much dressing a salad of a kind takes",
-    query: dressing.DressingForSalad,
-    reply: dressing.DressingNeeded,
-    status: 200,
-  },
+  ...recipeEndpoints,
   listMatches: { summary: "Recipes ranked by the surplus they rescue", reply: Matches, status: 200 },
-  listRecipes: { summary: "All recipes", reply: z.array(RecipeSummary), status: 200 },
-  getRecipe: { summary: "One recipe's formula", params: ByRecipe, reply: Recipe, status: 200 },
   planMake: {
     summary: "Scale a recipe and fill it from stock",
     body: PlanMake,

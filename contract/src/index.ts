@@ -8,7 +8,7 @@ export {
 } from "./endpoints.ts";
 export { idempotencyHeader, type EndpointName } from "./paths.ts";
 export { Problem } from "./problem.ts";
-export { Formula } from "./recipes.ts";
+export { Formula, type NewFormula } from "./formula.ts";
 export type { Bed, LogIntake, Lot, LotDetail, LotPage, LogLot, LotsImported, LotsQuery } from "./basket.ts";
 export type {
   CatalogueReply,
@@ -23,6 +23,15 @@ export type { ScaleReading } from "./devices.ts";
 export type { Kitchen, Session, StartPage } from "./kitchen.ts";
 export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
-export type { Caution, Recipe, RecipeSummary } from "./recipes.ts";
+export type {
+  Caution,
+  OpenQuestion,
+  PlateView,
+  Recipe,
+  RecipeAdapted,
+  RecipesImported,
+  RecipeSummary,
+  RecipeVersions,
+} from "./recipes.ts";
 export type { Today } from "./today.ts";
 export type { PurchasePlan, RecordTrim, TrimMethod, TrimOptions, TrimRecorded } from "./trim.ts";

@@ -1,67 +1,6 @@
 import { z } from "zod";
-
-const DishKind = z.enum([
-  "leaf-salad",
-  "slaw",
-  "pesto",
-  "herb-sauce",
-  "dip",
-  "dressing",
-  "grain-salad",
-  "cooked-salad",
-]);
-
-const Role = z.enum([
-  "base",
-  "body",
-  "creamy",
-  "crunch",
-  "bright",
-  "salty",
-  "finish",
-  "green",
-  "nut",
-  "cheese",
-  "oil",
-  "acid",
-  "allium",
-  "salt",
-  "sweet",
-  "liquid",
-]);
-
-const Share = z.number().gt(0).max(1);
-
-const FormulaLine = z
-  .object({
-    id: z.string().min(1).max(40),
-    role: Role,
-    grams: z.number().positive().max(50_000),
-    fillers: z
-      .array(z.object({ ingredient: z.string(), maxShare: Share }))
-      .min(1)
-      .readonly(),
-    preparation: z.string().max(200),
-    eatenRaw: z.boolean(),
-    cook: z.string().nullable(),
-    strongShare: Share,
-  })
-  .meta({ id: "FormulaLine" });
-
-export const Formula = z
-  .object({
-    id: z.string().regex(/^[a-z0-9-]{1,60}$/),
-    name: z.string().min(1).max(120),
-    kind: DishKind,
-    servings: z.number().positive().max(500),
-    minutes: z.int().positive().max(2880),
-    lines: z.array(FormulaLine).min(1).max(40).readonly(),
-    steps: z.array(z.string().max(500)).readonly(),
-    keeping: z.object({ fridge: z.string().nullable(), freezer: z.string().nullable() }),
-    gramsPerMl: z.number().positive().max(3),
-    cautions: z.array(z.string()).readonly(),
-  })
-  .meta({ id: "Formula" });
+import { Diet, DishKind, Formula, NewFormula, Role, Step } from "./formula.ts";
+import { Estimate, Grams, Id, Instant, Money } from "./quantities.ts";
 
 export const Caution = z
   .object({
@@ -72,6 +11,14 @@ export const Caution = z
   })
   .meta({ id: "Caution" });
 
+export const RecipesQuery = z.object({
+  text: z.string().max(80).default(""),
+  kind: DishKind.optional(),
+  diet: Diet.optional(),
+  without: z.string().max(200).default("").meta({ description: "Allergens, comma-separated" }),
+  onHand: z.enum(["yes", "no"]).default("no").meta({ description: "Only what uses something on hand" }),
+});
+
 export const RecipeSummary = z
   .object({
     id: z.string(),
@@ -80,23 +27,273 @@ export const RecipeSummary = z
     servings: z.number(),
     minutes: z.int(),
     version: z.int(),
-    allergens: z.array(z.string()),
+    allergens: z.array(z.string()).readonly(),
+    diets: z.array(Diet).readonly(),
+    unread: z.int().meta({ description: "Lines still to be answered" }),
+    onHand: z.int().meta({ description: "Ingredients of it that are on hand" }),
   })
   .meta({ id: "RecipeSummary" });
+
+const Proposed = { of: z.string(), source: z.string() };
+const OpenQuestion = z.discriminatedUnion("about", [
+  z.object({
+    about: z.literal("temperature"),
+    step: z.int(),
+    proposal: z.object({ celsius: z.number(), ...Proposed }).nullable(),
+  }),
+  z.object({
+    about: z.literal("time"),
+    step: z.int(),
+    proposal: z.object({ minutes: z.object({ low: z.number(), high: z.number() }), ...Proposed }).nullable(),
+  }),
+  z.object({ about: z.literal("doneness"), step: z.int(), proposal: z.string().nullable() }),
+  z.object({ about: z.literal("unread"), text: z.string() }),
+]);
 
 export const Recipe = z
   .object({
     formula: Formula,
     version: z.int(),
+    latest: z
+      .int()
+      .meta({ description: "The newest version there is; the house version may be an older one" }),
     names: z.record(z.string(), z.string()).meta({ description: "Ingredient id to this kitchen's name" }),
+    subRecipes: z.record(z.string(), z.string()).meta({ description: "Names of recipes that make a line" }),
     allergens: z.array(z.string()),
+    diets: z.array(Diet).readonly(),
     cautions: z.array(Caution),
     keeps: z.array(z.object({ place: z.string(), days: z.number(), reason: z.string(), source: z.string() })),
+    makesG: Estimate.meta({ description: "Grams of one batch, cooking reckoned in" }),
+    open: z.array(OpenQuestion).meta({ description: "What the recipe does not say, with proposals" }),
   })
   .meta({ id: "Recipe" });
 
 export const ByRecipe = z.object({ id: z.string().min(1).max(60) });
+export const ByLine = ByRecipe.extend({ line: z.string().min(1).max(40) });
 
-export type RecipeSummary = z.infer<typeof RecipeSummary>;
+export const SaveRecipe = z.object({ formula: NewFormula });
+export const EditRecipe = z.object({
+  basedOn: z
+    .int()
+    .positive()
+    .meta({ description: "The version that was opened; refused when it has moved on" }),
+  formula: NewFormula,
+  note: z.string().trim().max(200).default(""),
+});
+export const RecipeSaved = z
+  .object({ id: z.string(), name: z.string(), version: z.int() })
+  .meta({ id: "RecipeSaved" });
+
+export const ImportRecipes = z.object({ formulas: z.array(NewFormula).min(1).max(100) });
+export const RecipesImported = z
+  .object({
+    saved: z.array(RecipeSaved),
+    same: z.array(z.string()).meta({ description: "Names that were here already, word for word" }),
+    refused: z.array(z.object({ name: z.string(), code: z.string(), line: z.int().nullable() })),
+  })
+  .meta({ id: "RecipesImported" });
+
+export const RecipeVersions = z
+  .object({
+    house: z.int(),
+    versions: z.array(
+      z.object({ version: z.int(), at: Instant, by: z.string().nullable(), note: z.string() }),
+    ),
+    batches: z.array(
+      z.object({ id: Id, version: z.int(), madeOn: z.string(), batches: z.number(), outputG: z.number() }),
+    ),
+  })
+  .meta({ id: "RecipeVersions" });
+
+export const CompareQuery = z.object({
+  from: z.coerce.number().int().positive(),
+  to: z.coerce.number().int().positive(),
+});
+const ChangeText = z.object({ field: z.string(), before: z.string(), after: z.string() });
+export const RecipeChanges = z
+  .object({
+    head: z.array(ChangeText),
+    lines: z.array(
+      z.object({
+        lineId: z.string(),
+        kind: z.enum(["added", "removed", "changed"]),
+        before: z.string(),
+        after: z.string(),
+        fields: z.array(z.string()).readonly(),
+      }),
+    ),
+    steps: z.object({ added: z.array(z.string()).readonly(), removed: z.array(z.string()).readonly() }),
+  })
+  .meta({ id: "RecipeChanges" });
+
+export const MakeHouse = z.object({ version: z.int().positive() });
+export const HouseFromBatch = z.object({ batchId: Id, basedOn: z.int().positive() });
+
+export const AdaptRecipe = z.object({
+  diets: z.array(Diet).max(5).default([]),
+  without: z.array(z.string().max(40)).max(20).default([]),
+});
+const Swap = z.object({
+  ingredient: z.string(),
+  name: z.string(),
+  grams: z.number(),
+  saltChangeG: z.number().nullable(),
+  workings: z.string(),
+  note: z.string(),
+});
+export const RecipeAdapted = z
+  .object({
+    formula: NewFormula,
+    changes: z.array(z.object({ lineId: z.string(), from: z.string(), fromG: z.number(), to: Swap })),
+    leftOut: z.array(z.string()).readonly(),
+    cannot: z.array(z.object({ lineId: z.string(), name: z.string() })),
+    saltChangeG: z.number(),
+    allergens: z.array(z.string()),
+    diets: z.array(Diet).readonly(),
+  })
+  .meta({ id: "RecipeAdapted" });
+export const Substitutes = z.object({ substitutes: z.array(Swap) }).meta({ id: "Substitutes" });
+
+export const CostQuery = z.object({
+  batches: z.coerce.number().positive().max(50).default(1),
+  own: z
+    .enum(["zero", "market"])
+    .default("zero")
+    .meta({ description: "What own produce counts: nothing, or what the market asks" }),
+});
+export const RecipeCost = z
+  .object({
+    batchMinor: Money.nullable(),
+    portionMinor: Money.nullable(),
+    currency: z.string(),
+    unpriced: z.array(z.string()).readonly(),
+    parts: z.array(
+      z.object({
+        name: z.string(),
+        grams: z.number(),
+        per100gMinor: z.number().nullable(),
+        from: z.enum(["own", "paid", "board"]),
+      }),
+    ),
+    workings: z.string(),
+  })
+  .meta({ id: "RecipeCost" });
+
+export const PlateQuery = z.object({ batches: z.coerce.number().positive().max(50).default(1) });
+export const PlateView = z
+  .object({
+    layers: z.array(
+      z.object({
+        layer: z.string(),
+        parts: z.array(z.object({ lineId: z.string(), name: z.string(), grams: z.number() })),
+      }),
+    ),
+    dressing: z
+      .object({
+        leavesG: z.number(),
+        needed: Estimate,
+        inFormulaG: z.number(),
+        when: z.string(),
+        source: z.string(),
+      })
+      .nullable(),
+    salt: z.object({
+      targetPercent: z.number(),
+      carried: Estimate,
+      inFormulaG: z.number(),
+      addG: z.number(),
+      range: z.object({ low: z.number(), high: z.number() }),
+      alreadyOver: z.boolean(),
+      unknown: z.array(z.string()).readonly(),
+      workings: z.string(),
+    }),
+    leads: z.array(z.string()),
+    tooMany: z.boolean(),
+    clashes: z.array(
+      z.object({ kind: z.enum(["two-watery", "two-strong-cheeses"]), names: z.array(z.string()) }),
+    ),
+    bowl: z.object({ volumeMl: z.number(), bowlMl: z.number().nullable(), inTurns: z.int() }),
+    trays: z.object({ trays: z.int(), eachG: z.number() }),
+  })
+  .meta({ id: "PlateView" });
+
+export const ReadRecipes = z.object({ text: z.string().max(8_000_000) });
+const ReviewedLine = z.object({
+  text: z.string(),
+  group: z.string(),
+  ingredient: z.string().nullable(),
+  grams: z.number().nullable(),
+  role: Role,
+  preparation: z.string(),
+  optional: z.boolean(),
+  toTaste: z.boolean(),
+  proposal: z.object({ grams: z.number(), why: z.string() }).nullable(),
+  workings: z.string(),
+  questions: z.array(z.looseObject({ code: z.string() })).readonly(),
+});
+export const RecipesRead = z
+  .object({
+    recipes: z.array(
+      z.object({
+        title: z.string(),
+        kind: DishKind,
+        servings: z.number().nullable(),
+        servingsProposal: z.number(),
+        lines: z.array(ReviewedLine).readonly(),
+        steps: z.array(Step).readonly(),
+        formula: NewFormula.nullable().meta({ description: "Ready to be saved; null when it cannot be" }),
+        issue: z.string().nullable().meta({ description: "Why it cannot be saved as it stands" }),
+      }),
+    ),
+  })
+  .meta({ id: "RecipesRead" });
+
+export const TimeBySize = z.object({
+  mm: z.number().positive().max(400).meta({ description: "Across, millimetres" }),
+  referenceMm: z.number().positive().max(400),
+  minutes: z.object({ low: z.number().positive().max(2880), high: z.number().positive().max(2880) }),
+  heat: z.enum(["oven", "grill", "water"]).default("oven"),
+  together: z
+    .array(
+      z.object({
+        id: z.string().max(60),
+        minutes: z.number().positive().max(2880),
+        mm: z.number().positive().max(400),
+      }),
+    )
+    .max(12)
+    .default([])
+    .meta({ description: "Roots for one tray: a size for each, so that all are done with this piece" }),
+});
+export const TimedBySize = z
+  .object({
+    factor: z.number(),
+    minutes: z.object({ low: z.number(), high: z.number() }),
+    together: z.array(z.object({ id: z.string(), mm: z.number() })),
+    workings: z.string(),
+  })
+  .meta({ id: "TimedBySize" });
+
+export const PriceBoard = z
+  .object({
+    on: z.string(),
+    currency: z.string(),
+    invented: z.literal(true).meta({ description: "A simulated board: these are nobody's prices" }),
+    prices: z.array(z.object({ ingredient: z.string(), name: z.string(), perKgMinor: Money })),
+  })
+  .meta({ id: "PriceBoard" });
+
+export const WeighJarBack = z.object({
+  group: z.string().min(1).max(40),
+  saladG: Grams,
+  usedG: Grams.meta({ description: "Dressing that went on: the jar before less the jar after" }),
+});
+
+export type OpenQuestion = z.infer<typeof OpenQuestion>;
+export type PlateView = z.infer<typeof PlateView>;
 export type Recipe = z.infer<typeof Recipe>;
+export type RecipeAdapted = z.infer<typeof RecipeAdapted>;
+export type RecipeSummary = z.infer<typeof RecipeSummary>;
+export type RecipesImported = z.infer<typeof RecipesImported>;
+export type RecipeVersions = z.infer<typeof RecipeVersions>;
 export type Caution = z.infer<typeof Caution>;

@@ -11,7 +11,7 @@ import { basketUseCases } from "./basket/routes.ts";
 import { kitchenCatalogues } from "./catalogue/kitchen-catalogue.ts";
 import { catalogueUseCases } from "./catalogue/routes.ts";
 import { cookUseCases } from "./cook/routes.ts";
-import { scaleUseCases } from "./devices/routes.ts";
+import { deviceUseCases } from "./devices/routes.ts";
 import { mountScaleStream } from "./devices/stream.ts";
 import { dressingUseCases } from "./dressing/routes.ts";
 import { mountUseCases } from "./http/mount.ts";
@@ -30,7 +30,10 @@ import { trimUseCases } from "./trim/routes.ts";
 const largestBody = 512 * 1024;
 /** A lots file of five thousand rows fits, and a list of two thousand lines. */
 const largestFile = 2 * 1024 * 1024;
-const listPaths = ["/api/lots/import", "/api/intakes", "/api/lines/read"];
+const listPaths = ["/api/lots/import", "/api/intakes", "/api/lines/read", "/api/recipes/import"];
+/** A whole library of recipes with its pages around it. */
+const largestLibrary = 8.5 * 1024 * 1024;
+const libraryPath = "/api/recipes/read";
 
 /** The whole service as a function of what it depends on; opens nothing itself. */
 export function createApp(deps: Deps): Hono {
@@ -51,7 +54,7 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, cookUseCases, shell);
   mountUseCases(app, larderUseCases, shell);
   mountUseCases(app, todayUseCases, shell);
-  mountUseCases(app, scaleUseCases, shell);
+  mountUseCases(app, deviceUseCases, shell);
   mountUseCases(app, kitchenUseCases, shell);
   mountScaleStream(app, deps);
   app.all("/api/*", (c) => problemReply(c, { status: 404, code: "no-such-route" }));
@@ -85,8 +88,9 @@ function protect(app: Hono, deps: Deps): void {
   app.use(except("/api/*", pageHeaders, compress()));
   app.use("/api/*", apiHeaders);
   app.use("/api/*", csrf());
-  app.use("/api/*", except(listPaths, atMost(largestBody)));
+  app.use("/api/*", except([...listPaths, libraryPath], atMost(largestBody)));
   for (const path of listPaths) app.use(path, atMost(largestFile));
+  app.use(libraryPath, atMost(largestLibrary));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
     deps.log("request failed", {

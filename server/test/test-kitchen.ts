@@ -147,7 +147,8 @@ export async function bringRecipes(kitchen: TestKitchen, browser: Browser): Prom
   const kitchenId = (await browser.call("currentSession", {})).body.kitchen.id;
   const claim = { kitchenId, key: randomUUID(), fingerprint: "recipes", at: kitchen.deps.now() };
   await kitchen.deps.database.write(claim, async (stores) => {
-    for (const formula of demoFormulas) await stores.recipes.save(formula, 1, kitchen.deps.now());
+    for (const formula of demoFormulas)
+      await stores.recipes.save(formula, 1, { at: kitchen.deps.now(), memberId: null, note: "" });
     return { ok: true, value: true };
   });
 }

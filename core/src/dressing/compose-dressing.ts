@@ -6,6 +6,7 @@ import {
   type DressingIssue,
   type DressingPart,
 } from "./read-dressing.ts";
+import { aimOf, type School } from "./school.ts";
 
 /** Something poured, with its share of all the oil or of all the acid, by volume; shares count against each other. */
 type Poured = { readonly facts: DressingPart["facts"]; readonly share: number };
@@ -23,6 +24,24 @@ export type DressingWish = {
   readonly sweet: DressingPart["facts"] | null;
   readonly emulsifier: { readonly facts: DressingPart["facts"]; readonly grams: number } | null;
 };
+
+/** What a cook says beyond the school: the targets left out are the school's own; null asks for none. */
+export type DressingAsked = Omit<DressingWish, "ratio" | "saltPercent" | "sugarPercent"> &
+  Partial<Record<"saltPercent" | "sugarPercent", number | null | undefined>> & {
+    readonly ratio?: number | undefined;
+  };
+
+/** A wish at a school. Something sweet that the school itself does not ask for goes up to the most it bears. */
+export function wishAt(school: School, asked: DressingAsked): DressingWish {
+  const aim = aimOf(school);
+  const sweetened = aim.sugarPercent ?? (asked.sweet === null ? null : school.sugarG[1]);
+  return {
+    ...asked,
+    ratio: asked.ratio ?? aim.ratio,
+    saltPercent: asked.saltPercent === undefined ? aim.saltPercent : asked.saltPercent,
+    sugarPercent: asked.sugarPercent === undefined ? sweetened : asked.sugarPercent,
+  };
+}
 
 export type ComposeIssue =
   | DressingIssue

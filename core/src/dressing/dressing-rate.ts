@@ -1,5 +1,5 @@
 import type { Provenance } from "../catalogue/index.ts";
-import { estimate, times, type Estimate } from "../measure/index.ts";
+import { accept, estimate, refuse, times, type Estimate, type Result } from "../measure/index.ts";
 
 /** Grams of dressing for 100 g of salad. */
 export type DressingRate = Provenance & {
@@ -27,3 +27,18 @@ export function dressingFor(saladG: number, rate: DressingRate, own: readonly nu
   const per100 = estimate(value, value - half(rate.grams - rate.low), value + half(rate.high - rate.grams));
   return times(per100, saladG / 100);
 }
+
+export type JarIssue = {
+  readonly code: "more-dressing-than-salad";
+  readonly usedG: number;
+  readonly saladG: number;
+};
+
+/** The last so many jars of a kind count: tastes and leaves change with the season. A judgement. */
+export const jarsThatCount = 20;
+
+/** Grams of dressing on 100 g of salad, by a jar weighed before and after; more than the salad weighs was misread. */
+export const rateByJar = (saladG: number, usedG: number): Result<number, JarIssue> =>
+  usedG > saladG
+    ? refuse({ code: "more-dressing-than-salad", usedG, saladG })
+    : accept((100 * usedG) / saladG);

@@ -1,8 +1,10 @@
 export { asVinegarMl, equivalentsIn, gramsPerEquivalent } from "./acid.ts";
 export {
   composeDressing,
+  wishAt,
   type ComposedDressing,
   type ComposeIssue,
+  type DressingAsked,
   type DressingWish,
 } from "./compose-dressing.ts";
 export {
@@ -11,7 +13,7 @@ export {
   type CorrectIssue,
   type DressingTargets,
 } from "./correct-dressing.ts";
-export { dressingFor, type DressingRate } from "./dressing-rate.ts";
+export { dressingFor, jarsThatCount, rateByJar, type DressingRate, type JarIssue } from "./dressing-rate.ts";
 export { mixingOrder } from "./mixing-order.ts";
 export {
   closestPacking,

@@ -15,8 +15,17 @@ export type VersionChanges = {
   readonly steps: { readonly added: readonly string[]; readonly removed: readonly string[] };
 };
 
-/** Formulas are plain data: two parts are the same when they are written the same. */
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+/** Formulas are plain data: written out with their keys in order, whatever order a store gave them back in. */
+const writtenOut = (part: unknown): string =>
+  JSON.stringify(part, (_key, value: unknown) =>
+    typeof value === "object" && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  );
+const same = (a: unknown, b: unknown): boolean => writtenOut(a) === writtenOut(b);
+
+/** A recipe word for word, whatever its id: two that read the same are the same recipe. */
+export const wordForWord = (formula: Omit<Formula, "id">): string => writtenOut({ ...formula, id: "" });
 
 function changedFields<Part extends object>(before: Part, after: Part, leaving: readonly string[]): string[] {
   const keys = Object.keys({ ...before, ...after }).filter((key) => !leaving.includes(key));

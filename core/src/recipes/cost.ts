@@ -38,3 +38,34 @@ export function costOf(parts: readonly Priced[], servings: number): Cost {
 /** Price of 100 usable grams when the raw kilo costs `perKgMinor` and so much of it (0–1] is left after trimming. */
 export const per100gUsable = (perKgMinor: number, yieldMean: number): number =>
   perKgMinor / 10 / (yieldMean > 0 ? yieldMean : 1);
+
+/** Where an amount comes from: paid for (a lot's price over what it gives usable), the kitchen's own, or to be bought. */
+export type PriceSource =
+  | { readonly kind: "paid"; readonly minor: number; readonly usableG: number }
+  | { readonly kind: "own" }
+  | { readonly kind: "bought" };
+
+/** What own produce counts: nothing, or what the market asks for it. */
+export type OwnCounts = "zero" | "market";
+
+/**
+ * Price of 100 usable grams of one amount, and whose price it is. What was paid stands; own produce counts as the
+ * kitchen chooses; everything else costs what the board says, or nobody knows (null).
+ */
+export function pricePart(
+  source: PriceSource,
+  boardPer100g: number | null,
+  own: OwnCounts,
+): { readonly per100gMinor: number | null; readonly from: "own" | "paid" | "board" } {
+  switch (source.kind) {
+    case "paid":
+      return {
+        per100gMinor: source.usableG > 0 ? (100 * source.minor) / source.usableG : null,
+        from: "paid",
+      };
+    case "own":
+      return { per100gMinor: own === "zero" ? 0 : boardPer100g, from: "own" };
+    case "bought":
+      return { per100gMinor: boardPer100g, from: "board" };
+  }
+}

@@ -1,9 +1,17 @@
 export { adaptFormula, type Adaptation, type Adapted, type AdaptWish } from "./adapt.ts";
 export { allergensOf } from "./allergens.ts";
 export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";
-export { compareVersions, type LineChange, type VersionChanges } from "./compare-versions.ts";
+export { compareVersions, wordForWord, type LineChange, type VersionChanges } from "./compare-versions.ts";
 export { convert, type Converted, type ConversionIssue } from "./conversion.ts";
-export { costOf, per100gUsable, type Cost, type Priced } from "./cost.ts";
+export {
+  costOf,
+  per100gUsable,
+  pricePart,
+  type Cost,
+  type OwnCounts,
+  type Priced,
+  type PriceSource,
+} from "./cost.ts";
 export { diets, dietsOf, fitsDiet, isPartlyRead, type Diet } from "./diets.ts";
 export { suits, type Diners } from "./diners.ts";
 export { dressingFormula, dressingLines } from "./dressing-recipe.ts";

@@ -10,6 +10,7 @@ import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts"
 import type { Kit, UseCase } from "../kit.ts";
 import { presentContainer } from "../larder/present-container.ts";
 import type { BatchRecord, ContainerRecord } from "../larder/store.ts";
+import { wholeRecipe } from "../recipes/library.ts";
 import { useByIn } from "./use-by-of.ts";
 
 type Make = {
@@ -28,7 +29,7 @@ type Done = Make & {
  * puts what was opened and not used up back as dated lots.
  */
 export const finishMake: UseCase<"finishMake"> = async ({ body }, kit) => {
-  const recipe = await kit.stores.recipes.getVersion(body.recipeId, body.version);
+  const recipe = await wholeRecipe(body.recipeId, kit, body.version);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
   const unknown = [...body.used, ...body.leftOvers].find((p) => !kit.catalogue.ingredients.has(p.ingredient));
   if (unknown) return refuse({ status: 422, code: "ingredient-unknown", field: "used" });

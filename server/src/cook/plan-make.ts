@@ -1,15 +1,29 @@
 import type { MakePlan } from "@apron/contract";
-import { planMake as planInCore, type MakePlan as CorePlan } from "@apron/core/cook";
-import { capacityOf, containerSizes, fewestFor, placesFor } from "@apron/core/larder";
+import {
+  limitingLine,
+  planMake as planInCore,
+  roundingEffects,
+  type MakePlan as CorePlan,
+} from "@apron/core/cook";
+import { capacityOf, containerSizes, fewestFor, gramsToFill, placesFor } from "@apron/core/larder";
 import { stockFor } from "@apron/core/match";
-import { accept } from "@apron/core/measure";
-import { allergensOf, gramsPerBatch, scaleFormula, type Formula, type ScaleWish } from "@apron/core/recipes";
+import { accept, showGrams } from "@apron/core/measure";
+import {
+  allergensOf,
+  gramsInLoads,
+  gramsPerBatch,
+  loadsOf,
+  scaleFormula,
+  type Formula,
+  type ScaleWish,
+} from "@apron/core/recipes";
 import { nameFor } from "../basket/present-lot.ts";
 import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
 import { matchKitchenOf } from "../match/list-matches.ts";
 import { surplusOnHand, type Surplus } from "../match/surplus.ts";
-import { presentCautions } from "../recipes/routes.ts";
+import { wholeRecipe } from "../recipes/library.ts";
+import { presentCautions } from "../recipes/read.ts";
 import { useByIn } from "./use-by-of.ts";
 import type { InputOf } from "@apron/contract";
 
@@ -18,13 +32,22 @@ type Wish = InputOf<"planMake">["body"]["scale"];
 /** A lot that a recipe is scaled to is taken before any other. */
 const chosenLotWorth = 10;
 
-/** Scales a recipe and fills every line from what is on hand. Changes nothing. */
-export const planMake: UseCase<"planMake"> = async ({ body }, kit) => {
-  const recipe = await kit.stores.recipes.get(body.recipeId);
+export type PlannedMake = {
+  readonly plan: CorePlan;
+  readonly formula: Formula;
+  readonly version: number;
+  readonly surplus: readonly Surplus[];
+  readonly workings: string;
+};
+
+/** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
+export async function planFor(recipeId: string, scale: Wish, kit: Kit): Promise<Answer<PlannedMake>> {
+  const recipe = await wholeRecipe(recipeId, kit);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
-  const surplus = favouring(await surplusOnHand(kit), body.scale);
-  const wish = wishOf(body.scale, surplus);
-  if (!wish) return notFound("lot-unknown", "scale.lotId");
+  const { formula, version } = recipe;
+  const surplus = favouring(await surplusOnHand(kit), scale);
+  const wish = wishOf(scale, { surplus, formula });
+  if (!wish.ok) return wish;
   const { settings, cup, units, locale } = kit.asker.kitchen;
   const kitchen = {
     ...settings,
@@ -33,20 +56,23 @@ export const planMake: UseCase<"planMake"> = async ({ body }, kit) => {
     cup,
     display: { system: units, locale },
   };
-  const scaled = scaleFormula(recipe.formula, wish, kitchen);
+  const scaled = scaleFormula(formula, wish.value, kitchen);
   if (!scaled.ok) return refuseWith(scaled.issue, "scale");
-  const { batches } = scaled.value;
+  const { batches, workings } = scaled.value;
   // A lot chosen by the cook goes in whatever it does to the date; otherwise the ranking's own choice stands.
   const stock =
-    body.scale.kind === "all-of-lot"
+    scale.kind === "all-of-lot"
       ? surplus
-      : stockFor(recipe.formula, batches, { stock: surplus, kitchen: await matchKitchenOf(kit) });
-  const plan = planInCore(recipe.formula, batches, { stock, kitchen });
+      : stockFor(formula, batches, { stock: surplus, kitchen: await matchKitchenOf(kit) });
+  const plan = planInCore(formula, batches, { stock, kitchen });
   if (!plan.ok) return refuseWith(plan.issue, "recipeId");
-  return present(
-    { plan: plan.value, formula: recipe.formula, surplus, kit },
-    { version: recipe.version, workings: scaled.value.workings },
-  );
+  return accept({ plan: plan.value, formula, version, surplus, workings });
+}
+
+/** Scales a recipe and fills every line from what is on hand. Changes nothing. */
+export const planMake: UseCase<"planMake"> = async ({ body }, kit) => {
+  const planned = await planFor(body.recipeId, body.scale, kit);
+  return planned.ok ? present({ ...planned.value, kit }) : planned;
 };
 
 const favouring = (surplus: readonly Surplus[], scale: Wish): Surplus[] =>
@@ -54,26 +80,47 @@ const favouring = (surplus: readonly Surplus[], scale: Wish): Surplus[] =>
     scale.kind === "all-of-lot" && s.lotId === scale.lotId ? { ...s, worth: s.worth + chosenLotWorth } : s,
   );
 
-function wishOf(scale: Wish, surplus: readonly Surplus[]): ScaleWish | undefined {
-  if (scale.kind !== "all-of-lot") return scale;
-  const lot = surplus.find((s) => s.lotId === scale.lotId);
-  return lot && { kind: "all-of", ingredient: lot.ingredient, grams: lot.grams };
+type Scaling = { readonly surplus: readonly Surplus[]; readonly formula: Formula };
+
+function wishOf(scale: Wish, { surplus, formula }: Scaling): Answer<ScaleWish> {
+  switch (scale.kind) {
+    case "batches":
+    case "servings":
+      return accept(scale);
+    case "containers": {
+      const { count, ml, place } = scale;
+      return accept({ kind: "weight", grams: gramsToFill(scale, formula, place), as: `${count} × ${ml} ml` });
+    }
+    case "loads": {
+      const grams = gramsInLoads(formula, scale.count);
+      if (grams === undefined) return refuseWith({ code: "no-machine-load" }, "scale.count");
+      return accept({ kind: "weight", grams, as: `${scale.count} full loads, ${showGrams(grams)}` });
+    }
+    case "all-of-lot": {
+      const lot = surplus.find((s) => s.lotId === scale.lotId);
+      return lot
+        ? accept({ kind: "all-of", ingredient: lot.ingredient, grams: lot.grams })
+        : notFound("lot-unknown", "scale.lotId");
+    }
+  }
 }
 
-type Planned = {
-  readonly plan: CorePlan;
-  readonly formula: Formula;
-  readonly surplus: readonly Surplus[];
-  readonly kit: Kit;
-};
+type Planned = PlannedMake & { readonly kit: Kit };
 
-function present(planned: Planned, about: { version: number; workings: string }): Answer<MakePlan> {
-  const { plan, formula, surplus, kit } = planned;
+/** What runs out first, by name. */
+function limitingOf({ plan, kit }: Planned): MakePlan["limiting"] {
+  const short = limitingLine(plan);
+  return short && { name: nameFor(kit, short.ingredient), batches: short.batches, shortG: short.shortG };
+}
+
+function present(planned: Planned): Answer<MakePlan> {
+  const { plan, formula, surplus, kit, version, workings } = planned;
   const used = plan.lines.flatMap((l) => l.parts.map((p) => p.ingredient));
   const drawn = plan.lines.flatMap((l) => l.parts.map((p) => ({ lineId: l.line.id, lotId: p.lotId })));
   const lots = surplus.map((s) => s.lot);
   return accept({
-    ...about,
+    version,
+    workings,
     recipeId: formula.id,
     name: formula.name,
     kind: formula.kind,
@@ -81,7 +128,11 @@ function present(planned: Planned, about: { version: number; workings: string })
     servings: plan.servings,
     lines: plan.lines.map((l) => presentLine(l, planned)),
     output: plan.output,
-    steps: [...formula.steps],
+    steps: formula.steps.map((step) => step.text),
+    loads: loadsOf(formula, plan.output.value),
+    limiting: limitingOf(planned),
+    rounding: roundingEffects(plan, kit.catalogue),
+    canFill: gramsInLoads(formula, 1) !== undefined,
     allergens: allergensOf(used, kit.catalogue),
     cautions: presentCautions(formula, used, kit),
     containers: containersFor(formula, plan.output.value),
@@ -97,7 +148,15 @@ const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): M
   lineId: l.line.id,
   role: l.line.role,
   preparation: l.line.preparation,
+  group: l.line.group,
   wantedG: l.wantedG,
+  optional: l.line.optional,
+  toTaste: l.line.toTaste,
+  holdBack: l.line.holdBack && {
+    startG: l.wantedG * l.line.holdBack.start,
+    stepG: l.wantedG * l.line.holdBack.step,
+    mostG: l.wantedG * l.line.holdBack.most,
+  },
   parts: l.parts.map((p) => ({
     ingredient: p.ingredient,
     name: nameFor(kit, p.ingredient),
@@ -107,6 +166,7 @@ const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): M
     toTrim: surplus.some((s) => s.lotId === p.lotId && s.toTrim),
     scale: p.measured.scale,
     spoon: p.measured.spoon,
+    whole: p.measured.whole,
   })),
 });
 

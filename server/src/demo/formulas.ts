@@ -1,38 +1,21 @@
-import type { Filler, Formula, Line, Role } from "@apron/core/recipes";
-
-type Extra = Partial<Pick<Line, "eatenRaw" | "cook" | "strongShare">>;
-
-/** "chard kale:0.5" → chard for all of it, kale for up to half. */
-const fillersOf = (text: string): Filler[] =>
-  text.split(" ").map((word) => {
-    const [ingredient = "", share = "1"] = word.split(":");
-    return { ingredient, maxShare: Number(share) };
-  });
-
-type Written = readonly [role: Role, grams: number, fillers: string, preparation: string, extra?: Extra];
-
-const linesOf = (written: readonly Written[]): Line[] =>
-  written.map(([role, grams, fillers, preparation, extra], i) => ({
-    id: `${role}-${i + 1}`,
-    role,
-    grams,
-    fillers: fillersOf(fillers),
-    preparation,
-    eatenRaw: true,
-    cook: null,
-    strongShare: 1,
-    ...extra,
-  }));
-
-const cooked = (cook: string): Extra => ({ eatenRaw: false, cook });
-const heated: Extra = { eatenRaw: false };
-const strongAtMost = (strongShare: number): Extra => ({ strongShare });
-
-const oil = "rapeseed-oil olive-oil sunflower-oil";
+import type { Formula } from "@apron/core/recipes";
+import { furtherFormulas } from "./further-formulas.ts";
+import {
+  aDish,
+  cooked,
+  heated,
+  inAThread,
+  linesOf,
+  oil,
+  processor,
+  stepsOf,
+  strongAtMost,
+} from "./write-formula.ts";
 
 /** The demo kitchen's own dishes: invented, written for what its beds give in late summer. */
 export const demoFormulas: readonly Formula[] = [
-  {
+  ...furtherFormulas,
+  aDish({
     id: "sorrel-and-round-lettuce",
     name: "Sorrel and round lettuce with nasturtiums",
     kind: "leaf-salad",
@@ -47,15 +30,15 @@ export const demoFormulas: readonly Formula[] = [
       ["acid", 10, "cider-vinegar wine-vinegar-white", ""],
       ["salt", 2, "salt-sea-fine", "into the vinegar"],
     ]),
-    steps: [
+    steps: stepsOf(
       "Stir the salt into the vinegar, then whisk in the oil.",
       "Toss the leaves at the last moment; flowers on top.",
-    ],
+    ),
     keeping: { fridge: "dressed-leafy-salad", freezer: null },
     gramsPerMl: 0.2,
     cautions: ["washing-leaves"],
-  },
-  {
+  }),
+  aDish({
     id: "kohlrabi-and-fennel-slaw",
     name: "Kohlrabi and fennel slaw",
     kind: "slaw",
@@ -71,12 +54,15 @@ export const demoFormulas: readonly Formula[] = [
       ["sweet", 6, "honey sugar", ""],
       ["salt", 6, "salt-sea-fine", "into the vinegar"],
     ]),
-    steps: ["Salt and honey into the vinegar.", "Dress half an hour before eating so that it softens."],
+    steps: stepsOf("Salt and honey into the vinegar.", [
+      "Dress half an hour before eating so that it softens.",
+      { wait: { leastMin: 30, mostMin: 120 }, passiveMin: null, activeMin: 3 },
+    ]),
     keeping: { fridge: "slaw-vinegar", freezer: null },
     gramsPerMl: 0.6,
     cautions: ["mandoline", "round-vegetable-cutting"],
-  },
-  {
+  }),
+  aDish({
     id: "carrot-top-pesto",
     name: "Carrot-top pesto with sunflower seeds",
     kind: "pesto",
@@ -86,20 +72,20 @@ export const demoFormulas: readonly Formula[] = [
       ["green", 100, "carrot-tops parsley:0.6 chard:0.3 lovage:0.25", "washed and spun", strongAtMost(0.25)],
       ["nut", 50, "sunflower-seed hazelnut", "toasted"],
       ["cheese", 35, "pecorino parmesan", "grated fine"],
-      ["oil", 85, oil, "in a thread; hold a third back"],
+      ["oil", 85, oil, "in a thread; hold a third back", inAThread],
       ["acid", 12, "lemon-juice cider-vinegar", ""],
       ["allium", 5, "garlic", "crushed"],
       ["salt", 2, "salt-sea-fine", ""],
     ]),
-    steps: [
-      "Seeds and garlic first, then leaves, then cheese.",
+    steps: stepsOf(
+      ["Seeds and garlic first, then leaves, then cheese.", processor],
       "Two thirds of the oil, taste, then the rest.",
-    ],
+    ),
     keeping: { fridge: "pesto-raw-garlic", freezer: "pesto-frozen" },
     gramsPerMl: 0.95,
     cautions: ["garlic-in-oil", "can-pesto"],
-  },
-  {
+  }),
+  aDish({
     id: "chard-and-hazelnut-pesto",
     name: "Chard and hazelnut pesto",
     kind: "pesto",
@@ -109,17 +95,17 @@ export const demoFormulas: readonly Formula[] = [
       ["green", 150, "chard kale:0.5 sorrel:0.3 carrot-tops:0.3", "ribs out"],
       ["nut", 60, "hazelnut walnut sunflower-seed", "roasted"],
       ["cheese", 40, "parmesan pecorino", "grated fine"],
-      ["oil", 100, oil, "in a thread; hold a third back"],
+      ["oil", 100, oil, "in a thread; hold a third back", inAThread],
       ["acid", 14, "lemon-juice cider-vinegar", ""],
       ["allium", 5, "garlic", "crushed"],
       ["salt", 3, "salt-sea-fine", ""],
     ]),
-    steps: ["Pulse nuts, garlic and salt.", "Leaves in two loads, cheese, oil last."],
+    steps: stepsOf("Pulse nuts, garlic and salt.", ["Leaves, cheese, oil last, in equal loads.", processor]),
     keeping: { fridge: "pesto-raw-garlic", freezer: "pesto-frozen" },
     gramsPerMl: 0.95,
     cautions: ["garlic-in-oil", "can-pesto"],
-  },
-  {
+  }),
+  aDish({
     id: "lovage-green-sauce",
     name: "Lovage green sauce",
     kind: "herb-sauce",
@@ -139,12 +125,12 @@ export const demoFormulas: readonly Formula[] = [
       ["acid", 22, "cider-vinegar lemon-juice wine-vinegar-white", ""],
       ["salt", 2, "salt-sea-fine", ""],
     ]),
-    steps: ["Shallot into the vinegar and salt for ten minutes.", "Herbs and capers, then the oil."],
+    steps: stepsOf("Shallot into the vinegar and salt for ten minutes.", "Herbs and capers, then the oil."),
     keeping: { fridge: "salsa-verde-herb", freezer: "herbs-frozen-cubes" },
     gramsPerMl: 0.93,
     cautions: ["herbs-in-oil"],
-  },
-  {
+  }),
+  aDish({
     id: "roast-squash-and-leek-dip",
     name: "Roast squash and leek dip",
     kind: "dip",
@@ -165,15 +151,19 @@ export const demoFormulas: readonly Formula[] = [
       ["salt", 6, "salt-sea-fine", ""],
       ["finish", 2, "paprika-smoked", ""],
     ]),
-    steps: [
-      "Roast the squash until brown and floury.",
-      "Let it cool, then run with the rest; chill an hour.",
-    ],
+    steps: stepsOf(
+      [
+        "Roast the squash at 210 °C for 28–40 minutes until brown and floury, turn every 12 minutes.",
+        { warmUpMin: 12, trayShare: 1 },
+      ],
+      ["Let it cool, then run with the rest in the processor.", { load: { leastG: 200, mostG: 900 } }],
+      ["Chill for an hour; taste again cold.", { wait: { leastMin: 60, mostMin: null }, passiveMin: null }],
+    ),
     keeping: { fridge: "roasted-vegetables", freezer: "roasted-vegetables-frozen" },
     gramsPerMl: 1,
     cautions: ["blender-hot-food", "round-vegetable-cutting"],
-  },
-  {
+  }),
+  aDish({
     id: "plum-and-mustard-dressing",
     name: "Plum and mustard dressing",
     kind: "dressing",
@@ -188,12 +178,11 @@ export const demoFormulas: readonly Formula[] = [
       ["sweet", 12, "honey", ""],
       ["salt", 4, "salt-sea-fine", "into the vinegar"],
     ]),
-    steps: ["Everything but the oil in the blender.", "Oil in a thread. Shake before each use."],
+    steps: stepsOf("Everything but the oil in the blender.", "Oil in a thread. Shake before each use."),
     keeping: { fridge: "dressing-fresh-garlic-herbs", freezer: null },
     gramsPerMl: 0.98,
-    cautions: [],
-  },
-  {
+  }),
+  aDish({
     id: "farro-tomatillo-and-dill",
     name: "Farro with tomatillos and dill",
     kind: "grain-salad",
@@ -208,12 +197,14 @@ export const demoFormulas: readonly Formula[] = [
       ["acid", 30, "cider-vinegar lemon-juice", ""],
       ["salt", 4, "salt-sea-fine", ""],
     ]),
-    steps: ["Dress the grain while warm, chill within the hour.", "Tomatillos, herbs and cheese when cold."],
+    steps: stepsOf(
+      "Dress the grain while warm, chill within the hour.",
+      "Tomatillos, herbs and cheese when cold.",
+    ),
     keeping: { fridge: "grain-salad", freezer: null },
     gramsPerMl: 0.75,
-    cautions: [],
-  },
-  {
+  }),
+  aDish({
     id: "runner-beans-with-walnuts",
     name: "Runner beans with walnuts and shallot",
     kind: "cooked-salad",
@@ -227,12 +218,11 @@ export const demoFormulas: readonly Formula[] = [
       ["acid", 15, "wine-vinegar-white cider-vinegar", ""],
       ["salt", 4, "salt-sea-fine", ""],
     ]),
-    steps: ["Boil the beans ten minutes, cold water, drain well.", "Dress while still warm."],
+    steps: stepsOf("Boil the beans ten minutes, cold water, drain well.", "Dress while still warm."),
     keeping: { fridge: "beans-cooked", freezer: null },
     gramsPerMl: 0.6,
-    cautions: [],
-  },
-  {
+  }),
+  aDish({
     id: "roast-beet-and-plum",
     name: "Roast beetroot and plum bowl",
     kind: "cooked-salad",
@@ -248,12 +238,11 @@ export const demoFormulas: readonly Formula[] = [
       ["acid", 18, "cider-vinegar balsamic-vinegar", ""],
       ["salt", 4, "salt-sea-fine", ""],
     ]),
-    steps: ["Roast the beetroot with half the oil.", "Cool, then plums, leaves, cheese and nuts."],
+    steps: stepsOf("Roast the beetroot with half the oil.", "Cool, then plums, leaves, cheese and nuts."),
     keeping: { fridge: "roasted-vegetables", freezer: null },
     gramsPerMl: 0.65,
-    cautions: [],
-  },
-  {
+  }),
+  aDish({
     id: "rubbed-kale-and-apple",
     name: "Rubbed kale with apple and hazelnuts",
     kind: "leaf-salad",
@@ -267,9 +256,8 @@ export const demoFormulas: readonly Formula[] = [
       ["acid", 16, "cider-vinegar lemon-juice", ""],
       ["salt", 3, "salt-sea-fine", ""],
     ]),
-    steps: ["Rub the leaves until they darken.", "Apple, nuts and the rest; leave ten minutes."],
+    steps: stepsOf("Rub the leaves until they darken.", "Apple, nuts and the rest; leave ten minutes."),
     keeping: { fridge: "massaged-kale-salad", freezer: null },
     gramsPerMl: 0.35,
-    cautions: [],
-  },
+  }),
 ];

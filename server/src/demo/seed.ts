@@ -94,7 +94,8 @@ async function liveThrough(kit: Kit): Promise<void> {
   const chance = fixedChance(20_261);
   const firstDay = addDays(kit.today, -seasonDays);
   const first = kitAt(kit, firstDay, 7);
-  for (const formula of demoFormulas) await kit.stores.recipes.save(formula, 1, first.now);
+  const about = { at: first.now, memberId: kit.asker.memberId, note: "" };
+  for (const formula of demoFormulas) await kit.stores.recipes.save(formula, 1, about);
   const beds = await plantBeds(first);
   for (let day = 0; day < seasonDays - 6; day++)
     await liveOneDay(kitAt(kit, addDays(firstDay, day), 8), { day, beds }, chance);

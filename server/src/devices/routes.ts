@@ -1,5 +1,6 @@
 import { accept } from "@apron/core/measure";
 import type { Kit, UseCase, UseCases } from "../kit.ts";
+import { readPriceBoard } from "./read-price-board.ts";
 import { simulatedScale } from "./simulated-scale.ts";
 import type { ScaleRecord } from "./store.ts";
 
@@ -21,6 +22,6 @@ const pileOnScale: UseCase<"pileOnScale"> = ({ body }, kit) =>
 const pressScale: UseCase<"pressScale"> = ({ body }, kit) =>
   after((scale) => simulatedScale.press(scale, body.key, kit.now), kit);
 
-export const scaleUseCases = { readScale, pileOnScale, pressScale } satisfies UseCases<
-  "readScale" | "pileOnScale" | "pressScale"
+export const deviceUseCases = { readScale, pileOnScale, pressScale, readPriceBoard } satisfies UseCases<
+  "readScale" | "pileOnScale" | "pressScale" | "readPriceBoard"
 >;

@@ -1,18 +1,16 @@
 import type { ReplyOf } from "@apron/contract";
-import { provenance } from "@apron/core/catalogue";
 import { measureOut } from "@apron/core/cook";
 import {
-  aimOf,
   bandsOf,
   composeDressing as compose,
   correctDressing as correct,
-  dressingFor,
   dressingRates,
   effectiveBand,
   mixingOrder,
   readDressing as read,
   schools,
   usualRole,
+  wishAt,
   type DressingPart,
   type DressingRole,
 } from "@apron/core/dressing";
@@ -20,6 +18,8 @@ import { accept, refuse } from "@apron/core/measure";
 import { nameFor } from "../basket/present-lot.ts";
 import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase, UseCases } from "../kit.ts";
+import { keepDressing, saveDressing } from "./keep.ts";
+import { neededFor, weighJarBack } from "./own-rates.ts";
 
 const dressingHandbook: UseCase<"dressingHandbook"> = () =>
   Promise.resolve(
@@ -71,26 +71,23 @@ const readDressing: UseCase<"readDressing"> = ({ body }, kit) => {
 const composeDressing: UseCase<"composeDressing"> = ({ body }, kit) => {
   const school = schools.find((one) => one.id === body.school);
   if (!school) return Promise.resolve(notFound("school-unknown", "school"));
-  const asked = [...body.oils, ...body.acids].map((one) => one.ingredient);
+  const poured = [...body.oils, ...body.acids].map((one) => one.ingredient);
   const dry = [body.salt, body.sweet, body.emulsifier?.ingredient].filter((id) => id != null);
-  const unknown = [...asked, ...dry].find((id) => !kit.catalogue.ingredients.has(id));
+  const unknown = [...poured, ...dry].find((id) => !kit.catalogue.ingredients.has(id));
   if (unknown !== undefined)
     return Promise.resolve(
       refuse({ status: 404, code: "ingredient-unknown", field: "parts", measurements: { text: unknown } }),
     );
   const facts = (id: string) => factsIn(kit, id);
-  const aim = aimOf(school);
-  const made = compose({
-    volumeMl: body.volumeMl,
-    ratio: body.ratio ?? aim.ratio,
+  const asked = {
+    ...body,
     oils: body.oils.map((one) => ({ facts: facts(one.ingredient), share: one.share })),
     acids: body.acids.map((one) => ({ facts: facts(one.ingredient), share: one.share })),
-    saltPercent: body.saltPercent === undefined ? aim.saltPercent : body.saltPercent,
     salt: facts(body.salt),
-    sugarPercent: body.sugarPercent === undefined ? aim.sugarPercent : body.sugarPercent,
     sweet: body.sweet === null ? null : facts(body.sweet),
     emulsifier: body.emulsifier && { facts: facts(body.emulsifier.ingredient), grams: body.emulsifier.grams },
-  });
+  };
+  const made = compose(wishAt(school, asked));
   if (!made.ok) return Promise.resolve(refuseWith(made.issue, "acids"));
   return Promise.resolve(presentComposed(made.value, kit));
 };
@@ -136,17 +133,13 @@ const correctDressing: UseCase<"correctDressing"> = ({ body }, kit) => {
     kit,
   );
   if (!correctors.ok) return Promise.resolve(correctors);
-  const corrected = correct(parts.value, bandsOf(school), correctors.value);
+  const bands = { ...bandsOf(school), ...body.targets };
+  const corrected = correct(parts.value, bands, correctors.value);
   return Promise.resolve(corrected.ok ? corrected : refuseWith(corrected.issue, "parts"));
 };
 
-const dressingForSalad: UseCase<"dressingForSalad"> = ({ query }) => {
-  const rate = dressingRates.find((one) => one.group === query.group);
-  if (!rate) return Promise.resolve(notFound("salad-unknown", "group"));
-  return Promise.resolve(
-    accept({ grams: dressingFor(query.saladG, rate), when: rate.when, source: provenance(rate) }),
-  );
-};
+const dressingForSalad: UseCase<"dressingForSalad"> = ({ query }, kit) =>
+  Promise.resolve(neededFor(query.group, query.saladG, kit));
 
 export const dressingUseCases = {
   dressingHandbook,
@@ -154,6 +147,16 @@ export const dressingUseCases = {
   composeDressing,
   correctDressing,
   dressingForSalad,
+  weighJarBack,
+  keepDressing,
+  saveDressing,
 } satisfies UseCases<
-  "dressingHandbook" | "readDressing" | "composeDressing" | "correctDressing" | "dressingForSalad"
+  | "dressingHandbook"
+  | "readDressing"
+  | "composeDressing"
+  | "correctDressing"
+  | "dressingForSalad"
+  | "weighJarBack"
+  | "keepDressing"
+  | "saveDressing"
 >;

@@ -13,6 +13,8 @@ export type KitchenSettings = {
   readonly ounces?: Readonly<Record<string, OunceMeaning>>;
   /** Whole lots that went off, oldest first: what this kitchen has seen of keeping. */
   readonly wentOff?: readonly WentOff[];
+  /** Jars of dressing weighed back, oldest first: grams that went on 100 g of a kind of salad. */
+  readonly jars?: readonly { readonly group: string; readonly per100g: number }[];
 };
 
 /** What a new kitchen starts from: two people who eat everything, and the usual shelf. */

@@ -3,7 +3,8 @@ import { accept, refuse } from "@apron/core/measure";
 import { nameFor } from "../basket/present-lot.ts";
 import { conflict, notFound, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase, UseCases } from "../kit.ts";
-import { presentCautions } from "../recipes/routes.ts";
+import { wholeRecipe } from "../recipes/library.ts";
+import { presentCautions } from "../recipes/read.ts";
 import { presentContainer } from "./present-container.ts";
 import type { StoredContainer } from "./store.ts";
 
@@ -76,7 +77,7 @@ const getLabel: UseCase<"getLabel"> = async ({ params }, kit) => {
   const grams = new Map<string, number>();
   for (const input of inputs) grams.set(input.ingredient, (grams.get(input.ingredient) ?? 0) + input.grams);
   const byWeight = [...grams].sort((a, b) => b[1] - a[1]).map(([id]) => id);
-  const recipe = await kit.stores.recipes.getVersion(stored.recipeId, stored.recipeVersion);
+  const recipe = await wholeRecipe(stored.recipeId, kit, stored.recipeVersion);
   return accept({
     container: presentContainer(stored, kit),
     ingredients: byWeight.map((id) => nameFor(kit, id)),

@@ -1,15 +1,22 @@
 import type { Match, MatchLimit } from "@apron/contract";
-import { rankRecipes, type MatchKitchen, type RecipeMatch, type Waiting } from "@apron/core/match";
+import {
+  rankRecipes,
+  usualAppetite,
+  type MatchKitchen,
+  type RecipeMatch,
+  type Waiting,
+} from "@apron/core/match";
 import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
 import { nameFor } from "../basket/present-lot.ts";
 import type { Kit, UseCase } from "../kit.ts";
+import { wholeRecipes } from "../recipes/library.ts";
 import { surplusOnHand, type Surplus } from "./surplus.ts";
 
 /** Recipes ranked by what they rescue today; shared by Match and Today. */
 export async function matchesNow(kit: Kit): Promise<{ matches: Match[]; surplus: Surplus[] }> {
   const surplus = await surplusOnHand(kit);
-  const formulas = (await kit.stores.recipes.all()).map((r) => r.formula);
+  const formulas = (await wholeRecipes(kit)).map((recipe) => recipe.formula);
   const ranked = rankRecipes(formulas, surplus, await matchKitchenOf(kit));
   const matches = ranked.flatMap((match) => {
     const formula = formulas.find((f) => f.id === match.recipeId);
@@ -24,7 +31,11 @@ export async function matchKitchenOf(kit: Kit): Promise<MatchKitchen> {
   return {
     catalogue: kit.catalogue,
     diners,
-    household,
+    household: {
+      ...household,
+      // Kitchens that were set up before a kind of dish was known have no appetite for it of their own.
+      portionsPerPersonDay: { ...usualAppetite, ...household.portionsPerPersonDay },
+    },
     staples: new Set(staples),
     waiting: await waitingOf(kit),
   };

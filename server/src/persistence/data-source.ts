@@ -1,6 +1,7 @@
 import { DataSource } from "typeorm";
 import { FirstKitchen1764000000000 } from "./migrations/1764000000000-first-kitchen.ts";
 import { BasketAndTrim1764100000000 } from "./migrations/1764100000000-basket-and-trim.ts";
+import { RecipesInFull1764200000000 } from "./migrations/1764200000000-recipes-in-full.ts";
 import {
   BatchInputTable,
   BatchTable,
@@ -48,7 +49,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
     type: "postgres",
     url,
     entities,
-    migrations: [FirstKitchen1764000000000, BasketAndTrim1764100000000],
+    migrations: [FirstKitchen1764000000000, BasketAndTrim1764100000000, RecipesInFull1764200000000],
     migrationsTransactionMode: "all",
     installExtensions: false,
     extra: { max: poolSize },

@@ -1,4 +1,5 @@
 import type { Result } from "@apron/core/measure";
+import { LRUCache } from "lru-cache";
 import type { DataSource, EntityManager } from "typeorm";
 import { conflict, type Refusal } from "../http/refusal.ts";
 import type { Database, Stores, WriteClaim } from "../stores.ts";
@@ -10,7 +11,7 @@ import { kitchenStoreOf } from "./stores/kitchen.store.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";
 import { lotStoreOf } from "./stores/lot.store.ts";
 import { ownStoreOf } from "./stores/own.store.ts";
-import { recipeStoreOf } from "./stores/recipe.store.ts";
+import { recipeStoreOf, type KnownVersions } from "./stores/recipe.store.ts";
 import { scaleStoreOf } from "./stores/scale.store.ts";
 import { trimStoreOf } from "./stores/trim.store.ts";
 
@@ -26,10 +27,10 @@ class RolledBack<Value> extends Error {
   }
 }
 
-const storesOf = (em: EntityManager, kitchenId: string): Stores => ({
+const storesOf = (em: EntityManager, kitchenId: string, known?: KnownVersions): Stores => ({
   lots: lotStoreOf(em, kitchenId),
   trims: trimStoreOf(em, kitchenId),
-  recipes: recipeStoreOf(em, kitchenId),
+  recipes: recipeStoreOf(em, kitchenId, known),
   larder: larderStoreOf(em, kitchenId),
   scale: scaleStoreOf(em, kitchenId),
   beds: bedStoreOf(em, kitchenId),
@@ -37,16 +38,22 @@ const storesOf = (em: EntityManager, kitchenId: string): Stores => ({
   kitchen: kitchenStoreOf(em, kitchenId),
 });
 
-export const databaseOf = (source: DataSource): Database => ({
-  door: frontDoorOf(source),
-  read: (kitchenId, work) =>
-    source.transaction(async (em) => {
-      await enterKitchen(em, kitchenId);
-      return work(storesOf(em, kitchenId));
-    }),
-  write: (claim, work) => write(source, claim, work),
-  close: () => source.destroy(),
-});
+/** Recipe versions kept in memory: some thousands of recipes, a few kilobytes each. */
+const mostKnownVersions = 5000;
+
+export function databaseOf(source: DataSource): Database {
+  const known: KnownVersions = new LRUCache({ max: mostKnownVersions });
+  return {
+    door: frontDoorOf(source),
+    read: (kitchenId, work) =>
+      source.transaction(async (em) => {
+        await enterKitchen(em, kitchenId);
+        return work(storesOf(em, kitchenId, known));
+      }),
+    write: (claim, work) => write(source, claim, work),
+    close: () => source.destroy(),
+  };
+}
 
 async function write<Value>(
   source: DataSource,

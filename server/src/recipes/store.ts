@@ -1,11 +1,47 @@
+import type { Day } from "@apron/core/measure";
 import type { Formula } from "@apron/core/recipes";
 
 export type RecipeRecord = { readonly formula: Formula; readonly version: number };
 
-/** Formulas are versioned: saving adds a version and moves the house version to it. */
+export type VersionRecord = {
+  readonly version: number;
+  readonly createdAt: Date;
+  readonly by: string | null;
+  readonly note: string;
+};
+
+export type BatchOfRecipe = {
+  readonly id: string;
+  readonly version: number;
+  readonly madeOn: Day;
+  readonly batches: number;
+  readonly outputG: number;
+};
+
+export type UsedInBatch = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
+
+/** Formulas are versioned: a version never changes; the house version is the one the kitchen cooks by. */
 export type RecipeStore = {
+  /** House versions, by id. */
   readonly all: () => Promise<RecipeRecord[]>;
   readonly get: (id: string) => Promise<RecipeRecord | undefined>;
   readonly getVersion: (id: string, version: number) => Promise<RecipeRecord | undefined>;
-  readonly save: (formula: Formula, version: number, createdAt: Date) => Promise<void>;
+  readonly versions: (id: string) => Promise<VersionRecord[]>;
+  /** Adds a version and makes it the house version. */
+  readonly save: (
+    formula: Formula,
+    version: number,
+    about: { readonly at: Date; readonly memberId: string | null; readonly note: string },
+  ) => Promise<void>;
+  readonly setHouse: (id: string, version: number) => Promise<void>;
+  readonly batchesOf: (id: string) => Promise<BatchOfRecipe[]>;
+  readonly batch: (batchId: string) => Promise<
+    | {
+        readonly recipeId: string;
+        readonly version: number;
+        readonly batches: number;
+        readonly used: readonly UsedInBatch[];
+      }
+    | undefined
+  >;
 };

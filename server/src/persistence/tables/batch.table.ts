@@ -15,6 +15,8 @@ export type RecipeVersionRow = {
   version: number;
   formula: Formula;
   createdAt: Date;
+  memberId: string | null;
+  note: string;
 };
 
 export const RecipeVersionTable = new EntitySchema<RecipeVersionRow>({
@@ -25,6 +27,8 @@ export const RecipeVersionTable = new EntitySchema<RecipeVersionRow>({
     version: key({ type: "integer" }),
     formula: { type: "jsonb" },
     createdAt: named("created_at", instant),
+    memberId: named("member_id", optional(uuid)),
+    note: { ...text, default: "" },
   },
 });
 
@@ -63,6 +67,7 @@ export const BatchTable = new EntitySchema<BatchRow>({
     allergens: { type: "jsonb" },
     memberId: named("member_id", uuid),
   },
+  indices: [{ name: "batch_of_recipe", columns: ["kitchenId", "recipeId", "madeAt"] }],
 });
 
 export type BatchInputRow = {

@@ -1,0 +1,38 @@
+import { accept } from "@apron/core/measure";
+import { costOf, per100gUsable, pricePart, type PriceSource } from "@apron/core/recipes";
+import { factsOf, nameFor } from "../basket/present-lot.ts";
+import { planFor } from "../cook/plan-make.ts";
+import { simulatedPriceBoard } from "../devices/simulated-price-board.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import type { Surplus } from "../match/surplus.ts";
+
+/** The board's price for what is left after the usual trimming; null where it does not list it. */
+function boardPer100g(ingredient: string, kit: Kit): number | null {
+  const perKg = simulatedPriceBoard.perKgMinor(ingredient, kit.today, kit.catalogue);
+  return perKg === undefined ? null : per100gUsable(perKg, factsOf(kit, ingredient).trims[0]?.mean ?? 1);
+}
+
+/** A lot's price goes with what is left of it; of a raw lot that is what its yield should leave. */
+function sourceOf(lot: Surplus | undefined): PriceSource {
+  if (!lot) return { kind: "bought" };
+  const { priceMinor, receivedG, balanceG } = lot.lot;
+  return priceMinor === null
+    ? { kind: "own" }
+    : { kind: "paid", minor: (priceMinor * balanceG) / receivedG, usableG: lot.grams };
+}
+
+/** What a make from today's stock costs: lots at what was paid, own produce as asked, the rest off the board. */
+export const costRecipe: UseCase<"costRecipe"> = async ({ params, query }, kit) => {
+  const planned = await planFor(params.id, { kind: "batches", batches: query.batches }, kit);
+  if (!planned.ok) return planned;
+  const { plan, surplus } = planned.value;
+  const parts = plan.lines.flatMap((line) =>
+    line.parts.map((part) => {
+      const source = sourceOf(surplus.find((lot) => lot.lotId === part.lotId));
+      const price = pricePart(source, boardPer100g(part.ingredient, kit), query.own);
+      return { name: nameFor(kit, part.ingredient), grams: part.grams, ...price };
+    }),
+  );
+  const cost = costOf(parts, plan.servings);
+  return accept({ ...cost, parts, currency: kit.asker.kitchen.currency });
+};

@@ -1,0 +1,72 @@
+import { nameOf } from "@apron/core/catalogue";
+import { invariant, type Result } from "@apron/core/measure";
+import {
+  cardOf,
+  withSubRecipes,
+  type Formula,
+  type RecipeCard,
+  type SubRecipeIssue,
+} from "@apron/core/recipes";
+import type { Kit } from "../kit.ts";
+import type { RecipeRecord } from "./store.ts";
+
+/** Every recipe of a kitchen, each with the lines of the recipes that are part of it in place. */
+export type WholeRecipe = RecipeRecord & {
+  /** As it is kept: a line may be made by another recipe. */
+  readonly written: Formula;
+};
+
+/** The house version of every recipe, sub-recipes in place. Saved recipes never lead back to themselves. */
+export async function wholeRecipes(kit: Kit): Promise<WholeRecipe[]> {
+  const records = await kit.stores.recipes.all();
+  const byId = new Map(records.map((record) => [record.formula.id, record.formula]));
+  return records.map((record) => {
+    const whole = withSubRecipes(record.formula, {
+      find: (id) => byId.get(id),
+      catalogue: kit.catalogue,
+    });
+    invariant(whole.ok, `recipe ${record.formula.id} cannot be put together`);
+    return { formula: whole.value, written: record.formula, version: record.version };
+  });
+}
+
+/** The lines of other recipes put in place, from the house versions of those recipes. */
+export async function wholeFormula(formula: Formula, kit: Kit): Promise<Result<Formula, SubRecipeIssue>> {
+  if (formula.lines.every((line) => line.recipe === null)) return { ok: true, value: formula };
+  const records = await kit.stores.recipes.all();
+  const byId = new Map(records.map((record) => [record.formula.id, record.formula]));
+  // What is being saved stands for itself: a loop through its own earlier version is still a loop.
+  byId.set(formula.id, formula);
+  return withSubRecipes(formula, { find: (id) => byId.get(id), catalogue: kit.catalogue });
+}
+
+/** One recipe with everything in place, or undefined; `version` for one that a batch was planned by. */
+export async function wholeRecipe(id: string, kit: Kit, version?: number): Promise<WholeRecipe | undefined> {
+  const { recipes } = kit.stores;
+  const found = version === undefined ? await recipes.get(id) : await recipes.getVersion(id, version);
+  if (!found) return undefined;
+  const whole = await wholeFormula(found.formula, kit);
+  return whole.ok ? { formula: whole.value, written: found.formula, version: found.version } : undefined;
+}
+
+const cards = new WeakMap<object, WeakMap<Formula, RecipeCard>>();
+
+/** A recipe's card; a version never changes, so it is worked out once for a catalogue and kept with both. */
+export function knownCard({ formula }: WholeRecipe, kit: Pick<Kit, "catalogue">): RecipeCard {
+  const known = cards.get(kit.catalogue) ?? new WeakMap<Formula, RecipeCard>();
+  cards.set(kit.catalogue, known);
+  const card = known.get(formula) ?? cardOf(formula, kit.catalogue);
+  known.set(formula, card);
+  return card;
+}
+
+/** This kitchen's names of everything that may go in. */
+export const namesIn = (formula: Formula, kit: Kit): Record<string, string> =>
+  Object.fromEntries(
+    formula.lines.flatMap((line) =>
+      line.fillers.flatMap(({ ingredient }) => {
+        const facts = kit.catalogue.ingredients.get(ingredient);
+        return facts ? [[ingredient, nameOf(facts, kit.asker.kitchen.dialect)] as const] : [];
+      }),
+    ),
+  );

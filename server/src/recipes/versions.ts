@@ -1,0 +1,66 @@
+import { accept } from "@apron/core/measure";
+import { compareVersions as compare, houseVersion, type Formula, type Line } from "@apron/core/recipes";
+import { lineText, recipeWriter } from "@apron/core/exchange";
+import { conflict, notFound, refuseWith } from "../http/refusal.ts";
+import type { Kit, UseCase } from "../kit.ts";
+import { keepVersion } from "./write.ts";
+
+export const listVersions: UseCase<"listVersions"> = async ({ params }, kit) => {
+  const house = await kit.stores.recipes.get(params.id);
+  if (!house) return notFound("recipe-unknown");
+  const versions = await kit.stores.recipes.versions(params.id);
+  return accept({
+    house: house.version,
+    versions: versions.map(({ version, createdAt, by, note }) => ({
+      version,
+      at: createdAt.toISOString(),
+      by,
+      note,
+    })),
+    batches: (await kit.stores.recipes.batchesOf(params.id)).map(
+      ({ id, version, madeOn, batches, outputG }) => ({ id, version, madeOn, batches, outputG }),
+    ),
+  });
+};
+
+const shown = (value: unknown): string =>
+  typeof value === "string" || typeof value === "number" ? String(value) : JSON.stringify(value);
+
+/** What changed, each line as a cook would write it down. */
+export const compareVersions: UseCase<"compareVersions"> = async ({ params, query }, kit) => {
+  const before = await kit.stores.recipes.getVersion(params.id, query.from);
+  const after = await kit.stores.recipes.getVersion(params.id, query.to);
+  if (!before || !after) return notFound("version-unknown", before ? "to" : "from");
+  const changes = compare(before.formula, after.formula);
+  const writer = recipeWriter(kit.catalogue, kit.asker.kitchen.dialect, (id) => id.replaceAll("-", " "));
+  const text = (line: Line | null): string => (line ? lineText(line, writer) : "");
+  const headValue = (formula: Formula, field: string): string => shown(formula[field as keyof Formula]);
+  return accept({
+    head: changes.head.map((field) => ({
+      field,
+      before: headValue(before.formula, field),
+      after: headValue(after.formula, field),
+    })),
+    lines: changes.lines.map((line) => ({ ...line, before: text(line.before), after: text(line.after) })),
+    steps: changes.steps,
+  });
+};
+
+export const makeHouse: UseCase<"makeHouse"> = async ({ params, body }, kit) => {
+  const wanted = await kit.stores.recipes.getVersion(params.id, body.version);
+  if (!wanted) return notFound("version-unknown", "version");
+  await kit.stores.recipes.setHouse(params.id, body.version);
+  return accept({ id: params.id, name: wanted.formula.name, version: body.version });
+};
+
+/** What really went into a batch becomes a new version, and the house cooks by it. */
+export const houseFromBatch: UseCase<"houseFromBatch"> = async ({ params, body }, kit: Kit) => {
+  const batch = await kit.stores.recipes.batch(body.batchId);
+  if (batch?.recipeId !== params.id) return notFound("batch-unknown", "batchId");
+  const made = await kit.stores.recipes.getVersion(params.id, batch.version);
+  if (!made) return conflict("recipe-unknown");
+  const really = houseVersion(made.formula, batch.used, batch.batches);
+  if (!really.ok) return refuseWith(really.issue, "batchId");
+  const note = `as really made, version ${batch.version}`;
+  return keepVersion({ id: params.id, basedOn: body.basedOn, formula: really.value, note }, kit);
+};
