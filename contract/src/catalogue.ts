@@ -151,7 +151,13 @@ export const IngredientDetail = IngredientFacts.extend({
 }).meta({ id: "IngredientDetail" });
 
 export const Catalogue = z
-  .object({ revision: z.number(), ingredients: z.array(IngredientFacts) })
+  .object({
+    revision: z.number(),
+    ingredients: z.array(IngredientFacts),
+    keeping: z
+      .array(z.object({ subject: z.string(), name: z.string(), place: Place, days: z.number() }))
+      .meta({ description: "Kinds of prepared food, and the cautious days each keeps in a place" }),
+  })
   .meta({ id: "Catalogue" });
 
 export const AddIngredient = z.object({

@@ -172,6 +172,7 @@ export const RecipeCost = z
         name: z.string(),
         grams: z.number(),
         per100gMinor: z.number().nullable(),
+        costMinor: z.number().nullable(),
         from: z.enum(["own", "paid", "board"]),
       }),
     ),

@@ -78,6 +78,14 @@ describe("every refusal has words", () => {
       unknown: ["colour"],
       rows: 9000,
       part: "small",
+      saladG: 100,
+      usedG: 400,
+      basedOn: 1,
+      now: 2,
+      at: "{",
+      recipes: ["a", "b", "a"],
+      ingredient: "chard",
+      atMostMm: 400,
     });
     expect(sentence).not.toBe(fallback);
     expect(sentence).not.toMatch(/undefined|NaN|\[object/);

@@ -16,11 +16,15 @@ export type Cost = {
   readonly workings: string;
 };
 
+/** What one amount costs, minor units, unrounded; null where it has no price. */
+export const partCost = ({ grams, per100gMinor }: Pick<Priced, "grams" | "per100gMinor">): number | null =>
+  per100gMinor === null ? null : (grams * per100gMinor) / 100;
+
 /** What a make costs, in all and by the portion (`servings` > 0). */
 export function costOf(parts: readonly Priced[], servings: number): Cost {
   const priced = parts.flatMap((p) => (p.per100gMinor === null ? [] : [{ ...p, per100g: p.per100gMinor }]));
   const unpriced = parts.filter((p) => p.per100gMinor === null && p.grams > 0).map((p) => p.name);
-  const total = priced.reduce((sum, p) => sum + (p.grams * p.per100g) / 100, 0);
+  const total = priced.reduce((sum, p) => sum + (partCost(p) ?? 0), 0);
   const none = priced.length === 0;
   return {
     batchMinor: none ? null : Math.round(total),

@@ -5,6 +5,7 @@ export { compareVersions, wordForWord, type LineChange, type VersionChanges } fr
 export { convert, type Converted, type ConversionIssue } from "./conversion.ts";
 export {
   costOf,
+  partCost,
   per100gUsable,
   pricePart,
   type Cost,

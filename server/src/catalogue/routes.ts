@@ -24,6 +24,12 @@ const getCatalogue: UseCase<"getCatalogue"> = (_input, kit) =>
     accept({
       revision: Number(kit.asker.kitchen.catalogueRevision),
       ingredients: [...kit.catalogue.ingredients.values()].map(factsSent),
+      keeping: kit.catalogue.keeping.map(({ subject, name, place, cautiousDays }) => ({
+        subject,
+        name,
+        place,
+        days: cautiousDays,
+      })),
     }),
   );
 

@@ -1,5 +1,5 @@
 import { accept } from "@apron/core/measure";
-import { costOf, per100gUsable, pricePart, type PriceSource } from "@apron/core/recipes";
+import { costOf, partCost, per100gUsable, pricePart, type PriceSource } from "@apron/core/recipes";
 import { factsOf, nameFor } from "../basket/present-lot.ts";
 import { planFor } from "../cook/plan-make.ts";
 import { simulatedPriceBoard } from "../devices/simulated-price-board.ts";
@@ -30,7 +30,8 @@ export const costRecipe: UseCase<"costRecipe"> = async ({ params, query }, kit) 
     line.parts.map((part) => {
       const source = sourceOf(surplus.find((lot) => lot.lotId === part.lotId));
       const price = pricePart(source, boardPer100g(part.ingredient, kit), query.own);
-      return { name: nameFor(kit, part.ingredient), grams: part.grams, ...price };
+      const priced = { name: nameFor(kit, part.ingredient), grams: part.grams, ...price };
+      return { ...priced, costMinor: partCost(priced) };
     }),
   );
   const cost = costOf(parts, plan.servings);

@@ -61,6 +61,32 @@ export const router = createRouter({
       meta: { title: "Recipes" },
     },
     {
+      path: "/recipes/import",
+      name: "recipe-import",
+      component: () => import("../recipes/RecipeImportPage.vue"),
+      meta: { title: "Bring recipes in" },
+    },
+    {
+      path: "/recipes/new",
+      name: "recipe-new",
+      component: () => import("../recipes/RecipeEditPage.vue"),
+      meta: { title: "Write a recipe" },
+    },
+    {
+      path: "/recipes/:id/edit",
+      name: "recipe-edit",
+      component: () => import("../recipes/RecipeEditPage.vue"),
+      props: true,
+      meta: { title: "Edit a recipe" },
+    },
+    {
+      path: "/recipes/:id/card",
+      name: "recipe-card",
+      component: () => import("../recipes/RecipeCardPage.vue"),
+      props: true,
+      meta: { title: "Recipe card" },
+    },
+    {
       path: "/recipes/:id",
       name: "recipe",
       component: () => import("../recipes/RecipePage.vue"),

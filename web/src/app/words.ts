@@ -138,6 +138,38 @@ const sentences: Readonly<Record<string, (m: Measurements) => string>> = {
     "What holds it together and sweetens it already fills that: make more, or take less of it.",
   "school-unknown": () => "Choose one of the schools.",
   "salad-unknown": () => "Choose one of the kinds of salad.",
+  "more-dressing-than-salad": (m) =>
+    `${grams(m["usedG"])} of dressing on ${grams(m["saladG"])} of salad cannot be: weigh the jar again.`,
+  "already-dressed": () => "That salad has a dressing of its own already. Take it out first.",
+  "recipe-moved-on": (m) =>
+    `${typeof m["by"] === "string" ? m["by"] : "Somebody"} saved version ${String(m["now"])} while you wrote on version ${String(m["basedOn"])}. Nothing is lost: look at what changed, then save yours on top or take theirs.`,
+  "version-unknown": () => "There is no such version.",
+  "batch-unknown": () => "There is no such batch of this recipe.",
+  "recipe-in-itself": (m) =>
+    `A recipe cannot be part of itself: ${Array.isArray(m["recipes"]) ? m["recipes"].map((one) => String(one).replaceAll("-", " ")).join(" → ") : ""}.`,
+  "line-says-nothing": () => "Say what goes into this line.",
+  "line-said-twice": () => "Two lines go by the same mark. Take one out and write it anew.",
+  "filled-twice": (m) => `${list([m["ingredient"]])} stands in this line twice.`,
+  "slot-cannot-be-filled": (m) =>
+    `What may go in fills ${String(Math.round(Number(m["atMost"]) * 100))} % of this line at most. Raise a share, or let something else in.`,
+  "floors-over-line": () => "The least shares of this line ask for more than there is room for.",
+  "range-out-of-order": () => "Least, usual and most must stand in that order.",
+  "conversion-unknown": (m) =>
+    `Nobody knows how much ${list([m["ingredient"]])} stands for it by ${String(m["by"])}. Let it go by mass.`,
+  "keeping-unknown": () => "Choose one of the kinds of keeping.",
+  "title-missing": () => "The recipe needs a title.",
+  "recipe-has-no-line": () =>
+    "Not one ingredient line could be read. Say what at least one of them is, and how much.",
+  "nothing-pasted": () => "There is nothing here. Paste a recipe, or choose a file.",
+  "not-json": (m) => `This is not whole JSON; it begins “${String(m["at"])}”. Is the end of it missing?`,
+  "nested-too-deep": () => "This file is nested far deeper than any recipe. It was not read.",
+  "recipe-too-long": () => "This is longer than any recipe, or holds too many at once: split it.",
+  "too-many-recipes": (m) =>
+    `${String(m["found"])} recipes are too many at once: split the file, ${String(m["atMost"])} at most.`,
+  "no-recipe-found": () =>
+    "No recipe was found in it: neither a schema.org block nor lines that begin with an amount.",
+  "no-machine-load": () => "No step of this recipe says how much a machine takes at once.",
+  "size-out-of-range": (m) => `A piece is up to ${String(m["atMostMm"])} mm across.`,
   "body-too-large": () => "That is too much to send at once: split it.",
 };
 

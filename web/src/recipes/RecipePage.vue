@@ -1,14 +1,22 @@
 <script setup lang="ts">
-import { showGrams, showPercent } from "@apron/core/measure";
+import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
+import { ref } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
 import CautionList from "../ui/CautionList.vue";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import PageHead from "../ui/PageHead.vue";
-import { kindWords } from "./kind-words.ts";
+import CostView from "./CostView.vue";
+import DinersView from "./DinersView.vue";
+import FormulaTable from "./FormulaTable.vue";
+import OpenQuestions from "./OpenQuestions.vue";
+import PlateView from "./PlateView.vue";
+import VersionsView from "./VersionsView.vue";
+import { allergenWords, kindWords, saidDiets, stepMarks, timeWords } from "./kind-words.ts";
 
 const props = defineProps<{ id: string }>();
 const router = useRouter();
@@ -17,11 +25,15 @@ const { data: recipe, error } = useQuery({
   key: () => ["recipe", props.id],
   query: () => call("getRecipe", { params: { id: props.id } }),
 });
-
-const fillerWords = (filler: { ingredient: string; maxShare: number }): string => {
-  const name = recipe.value?.names[filler.ingredient] ?? filler.ingredient;
-  return filler.maxShare < 1 ? `${name} (up to ${showPercent(filler.maxShare)})` : name;
-};
+const views = [
+  { value: "formula", label: "Formula" },
+  { value: "plate", label: "On the plate" },
+  { value: "cost", label: "Cost" },
+  { value: "diners", label: "Other diners" },
+  { value: "versions", label: "Versions" },
+] as const;
+const view = ref<(typeof views)[number]["value"]>("formula");
+const grams = (g: number): string => showGrams(g, session.display);
 </script>
 
 <template>
@@ -29,54 +41,72 @@ const fillerWords = (filler: { ingredient: string; maxShare: number }): string =
   <template v-if="recipe">
     <PageHead
       :title="recipe.formula.name"
-      :lead="`${kindWords[recipe.formula.kind]} · ${recipe.formula.servings} servings · ${recipe.formula.minutes} min · version ${recipe.version}`"
+      :lead="`${kindWords[recipe.formula.kind]} · ${recipe.formula.servings} servings · ${timeWords(recipe.formula.minutes)} · version ${recipe.version}`"
     >
-      <Button label="Make this" @click="router.push(`/cook/${id}`)" />
+      <div class="tools">
+        <Button label="Edit" severity="secondary" @click="router.push(`/recipes/${id}/edit`)" />
+        <Button label="Card" severity="secondary" @click="router.push(`/recipes/${id}/card`)" />
+        <Button label="Make this" @click="router.push(`/cook/${id}`)" />
+      </div>
     </PageHead>
-    <div class="columns">
+    <ChoiceButtons v-model="view" label="What to look at" :choices="views" class="views" />
+    <PlateView v-if="view === 'plate'" :id="id" />
+    <CostView v-else-if="view === 'cost'" :id="id" />
+    <DinersView v-else-if="view === 'diners'" :id="id" :recipe="recipe" />
+    <VersionsView v-else-if="view === 'versions'" :id="id" :recipe="recipe" />
+    <div v-else class="columns">
       <div class="left">
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">Role</th>
-              <th scope="col" class="right">A batch</th>
-              <th scope="col">Filled by</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="line in recipe.formula.lines" :key="line.id">
-              <td class="role">{{ line.role }}</td>
-              <td class="right figure">{{ showGrams(line.grams, session.display) }}</td>
-              <td>
-                {{ line.fillers.map(fillerWords).join(" or ")
-                }}<span v-if="line.preparation" class="soft">, {{ line.preparation }}</span>
-                <span v-if="line.strongShare < 1" class="small soft">
-                  · strong herbs at most {{ showPercent(line.strongShare) }}</span
-                >
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <OpenQuestions :recipe="recipe" />
+        <FormulaTable :recipe="recipe" />
         <ol>
-          <li v-for="step in recipe.formula.steps" :key="step">{{ step }}</li>
+          <li v-for="(step, i) in recipe.formula.steps" :key="i">
+            {{ step.text }}
+            <span v-if="stepMarks(step, grams).length > 0" class="small soft marks">{{
+              stepMarks(step, grams).join(" · ")
+            }}</span>
+          </li>
         </ol>
       </div>
       <div class="card right-side">
+        <h2>Makes</h2>
+        <p class="figure">{{ showEstimate(recipe.makesG, session.display) }} a batch</p>
         <h2>Keeps</h2>
         <p v-for="k in recipe.keeps" :key="k.place">
           <b class="figure">{{ k.days === 0 ? "today only" : `${k.days} days` }}</b> in the {{ k.place }}
           <span class="soft small">{{ k.reason }} ({{ k.source }})</span>
         </p>
-        <h2>Contains</h2>
-        <p>{{ recipe.allergens.join(", ") || "no named allergen" }}</p>
-        <h2>Mind</h2>
-        <CautionList :cautions="recipe.cautions" />
+        <h2>Who may eat it</h2>
+        <p>{{ allergenWords(recipe.allergens) }}</p>
+        <p v-if="recipe.diets.length > 0">{{ saidDiets(recipe.diets).join(" · ") }}</p>
+        <template v-if="recipe.formula.notes">
+          <h2>Notes</h2>
+          <p class="notes">{{ recipe.formula.notes }}</p>
+        </template>
+        <template v-if="recipe.cautions.length > 0">
+          <h2>Mind</h2>
+          <CautionList :cautions="recipe.cautions" />
+        </template>
+        <p class="small">
+          Take it along:
+          <a :href="`/api/recipes/${id}/recipe.jsonld`" :download="`${id}.jsonld`">JSON-LD</a> ·
+          <a :href="`/api/recipes/${id}/recipe.md`" :download="`${id}.md`">Markdown</a>
+        </p>
       </div>
     </div>
   </template>
 </template>
 
 <style scoped>
+.tools {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+
+.views {
+  margin-bottom: 1rem;
+}
+
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1.5fr) minmax(17rem, 1fr);
@@ -90,33 +120,27 @@ const fillerWords = (filler: { ingredient: string; maxShare: number }): string =
   gap: 0.8rem;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
+.right-side {
+  gap: 0.45rem;
 }
 
-th,
-td {
-  padding: 0.4rem 0.5rem;
-  text-align: left;
-  vertical-align: top;
-  border-bottom: 1px solid var(--line);
-}
-
-.right {
-  text-align: right;
-  white-space: nowrap;
-}
-
-.role {
-  font-weight: 600;
+.right-side h2:not(:first-child) {
+  margin-top: 0.5rem;
 }
 
 ol {
   display: grid;
-  gap: 0.3rem;
+  gap: 0.4rem;
   padding-inline-start: 1.2rem;
   list-style: decimal;
+}
+
+.marks {
+  display: block;
+}
+
+.notes {
+  white-space: pre-line;
 }
 
 @media (max-width: 900px) {

@@ -1,12 +1,67 @@
-import type { RecipeSummary } from "@apron/contract";
+import type { NewFormula, RecipeSummary } from "@apron/contract";
 
 export const kindWords: Readonly<Record<RecipeSummary["kind"], string>> = {
   "leaf-salad": "Leaf salad",
   slaw: "Slaw",
+  "grain-salad": "Grain salad",
+  "composed-plate": "Composed plate",
+  "cooked-salad": "Cooked salad",
   pesto: "Pesto",
   "herb-sauce": "Herb sauce in oil",
-  dip: "Roasted-vegetable dip",
+  dip: "Dip",
   dressing: "Dressing",
-  "grain-salad": "Grain salad",
-  "cooked-salad": "Cooked salad",
+  preserve: "Preserve",
 };
+
+export const dietWords: Readonly<Record<RecipeSummary["diets"][number], string>> = {
+  vegan: "Vegan",
+  vegetarian: "Vegetarian",
+  "nut-free": "Without nuts",
+  "dairy-free": "Without dairy",
+  "gluten-free": "Without gluten",
+};
+
+/** Vegan says vegetarian and without dairy, too; the shortest list that says it all. */
+export const saidDiets = (diets: RecipeSummary["diets"]): string[] =>
+  diets
+    .filter((diet) => !(diets.includes("vegan") && (diet === "vegetarian" || diet === "dairy-free")))
+    .map((diet) => dietWords[diet]);
+
+type Step = NewFormula["steps"][number];
+
+export const toolWords: Readonly<Record<NonNullable<Step["tool"]>, string>> = {
+  hands: "by hand",
+  hob: "hob",
+  oven: "oven",
+  grill: "grill",
+  processor: "processor",
+  blender: "blender",
+  fridge: "fridge",
+  freezer: "freezer",
+};
+
+const span = (low: number, high: number): string => (low === high ? `${low} min` : `${low}–${high} min`);
+
+/** What a step says beside its words: time, heat, checks, waits, loads. */
+export function stepMarks(step: Step, grams: (g: number) => string): string[] {
+  const marks: (string | false)[] = [
+    step.tool !== null && toolWords[step.tool],
+    step.celsius !== null && `${step.celsius} °C`,
+    step.warmUpMin !== null && `${step.warmUpMin} min to heat up`,
+    step.passiveMin !== null && span(step.passiveMin.low, step.passiveMin.high),
+    step.activeMin !== null && `${span(step.activeMin, step.activeMin)} of work`,
+    step.checkEveryMin !== null && `look every ${step.checkEveryMin} min`,
+    step.wait !== null &&
+      `stands ${step.wait.leastMin} min${step.wait.mostMin === null ? " or more" : `, at most ${step.wait.mostMin}`}`,
+    step.load !== null && `${grams(step.load.leastG)} to ${grams(step.load.mostG)} at once`,
+    step.setAside && "plain portion aside first",
+    step.tasteCold && "taste again cold",
+  ];
+  return marks.filter((mark) => mark !== false);
+}
+
+/** "0 min" is a recipe that does not say. */
+export const timeWords = (minutes: number): string => (minutes > 0 ? `${minutes} min` : "time not said");
+
+export const allergenWords = (allergens: readonly string[]): string =>
+  allergens.length > 0 ? `Contains ${allergens.join(", ").replaceAll("-", ": ")}` : "No named allergen";

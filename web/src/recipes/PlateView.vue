@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { showEstimate, showGrams } from "@apron/core/measure";
+import { useQuery } from "@pinia/colada";
+import { computed } from "vue";
+import { call } from "../app/api.ts";
+import { useSession } from "../app/session.ts";
+import { sentenceOf } from "../app/words.ts";
+import FigureText from "../ui/FigureText.vue";
+import WorkingsNote from "../ui/WorkingsNote.vue";
+
+const props = defineProps<{ id: string }>();
+const session = useSession();
+const { data: plate, error } = useQuery({
+  key: () => ["recipe-plate", props.id],
+  query: () => call("plateRecipe", { params: { id: props.id }, query: {} }),
+});
+const layerWords: Readonly<Record<string, string>> = {
+  under: "Under",
+  body: "Body",
+  over: "Over it",
+  dressing: "Dressing",
+  last: "Last of all",
+};
+const clashWords = {
+  "two-watery": "two watery crunches",
+  "two-strong-cheeses": "two strong cheeses",
+} as const;
+const grams = (g: number): string => showGrams(g, session.display);
+/** The plate is laid from the bottom up, and read from the top down. */
+const layers = computed(() => [...(plate.value?.layers ?? [])].reverse());
+const voices = computed(() => {
+  const leads = plate.value?.leads ?? [];
+  if (leads.length === 0) return "Nothing leads: mild all through.";
+  const count =
+    ["No", "One lead voice", "Two lead voices already"][leads.length] ?? `${leads.length} lead voices`;
+  return `${count}: ${leads.join(", ")}.${plate.value?.tooMany ? " One or two are enough." : ""}`;
+});
+</script>
+
+<template>
+  <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
+  <div v-if="plate" class="columns">
+    <section class="layers" aria-label="Layers, the last on top">
+      <ol>
+        <li v-for="layer in layers" :key="layer.layer" :class="layer.layer">
+          <h3>{{ layerWords[layer.layer] }}</h3>
+          <p>
+            <span v-for="(part, i) in layer.parts" :key="part.lineId"
+              ><template v-if="i > 0">, </template>{{ part.name }}
+              <span class="figure small">{{ grams(part.grams) }}</span></span
+            >
+          </p>
+        </li>
+      </ol>
+      <p class="soft small">Laid from the bottom up. What wilts, softens or bleeds goes on last.</p>
+    </section>
+    <div class="side">
+      <section class="card" aria-label="Salt budget">
+        <h2>Salt</h2>
+        <p v-if="plate.salt.alreadyOver" class="over">
+          Already over: what is in it carries {{ grams(plate.salt.carried.high) }} at most.
+        </p>
+        <p v-else>
+          <FigureText :text="grams(plate.salt.addG)" /> left for the hand, to {{ plate.salt.targetPercent }} %
+          of the whole.
+        </p>
+        <p class="small soft">
+          In the recipe by hand: {{ grams(plate.salt.inFormulaG) }}. Carried already:
+          {{ showEstimate(plate.salt.carried, session.display)
+          }}<template v-if="plate.salt.unknown.length > 0"
+            >; nobody knows of {{ plate.salt.unknown.join(", ") }}</template
+          >. Advised from the most it may carry, until a label is read.
+        </p>
+        <WorkingsNote :text="plate.salt.workings" />
+      </section>
+      <section v-if="plate.dressing" class="card" aria-label="Dressing by weight">
+        <h2>Dressing</h2>
+        <p>
+          <FigureText :text="showEstimate(plate.dressing.needed, session.display)" /> for
+          {{ grams(plate.dressing.leavesG) }} of the rest, {{ plate.dressing.when }}.
+        </p>
+        <p class="small soft">
+          The recipe pours {{ grams(plate.dressing.inFormulaG) }}. {{ plate.dressing.source }}
+        </p>
+      </section>
+      <section class="card" aria-label="Voices and vessels">
+        <h2>Voices</h2>
+        <p :class="{ over: plate.tooMany }">{{ voices }}</p>
+        <p v-for="clash in plate.clashes" :key="clash.kind" class="over">
+          Clash, {{ clashWords[clash.kind] }}: {{ clash.names.join(", ") }}.
+        </p>
+        <h2>Bowl and tray</h2>
+        <p>
+          {{ Math.round(plate.bowl.volumeMl / 50) * 50 }} ml of it:
+          <template v-if="plate.bowl.bowlMl"
+            >a bowl of {{ plate.bowl.bowlMl / 1000 }} l to toss it in.</template
+          >
+          <template v-else>more than the largest bowl; toss it in {{ plate.bowl.inTurns }} turns.</template>
+        </p>
+        <p v-if="plate.trays.trays > 0">
+          {{ plate.trays.trays }} {{ plate.trays.trays === 1 ? "tray" : "trays" }} of 30 × 40 cm,
+          {{ grams(plate.trays.eachG) }} on each: more would steam.
+        </p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(18rem, 1fr);
+  gap: 1.4rem;
+  align-items: start;
+}
+
+.layers,
+.side {
+  display: grid;
+  gap: 0.7rem;
+}
+
+ol {
+  display: grid;
+}
+
+ol li {
+  padding: 0.75rem 1.1rem;
+  background: var(--card);
+  border: 1px solid var(--line);
+  border-top-width: 0;
+}
+
+ol li:first-child {
+  border-top-width: 1px;
+  border-radius: var(--radius) var(--radius) 0 0;
+}
+
+ol li:last-child {
+  border-radius: 0 0 3.5rem 3.5rem;
+  text-align: center;
+  padding-bottom: 1.3rem;
+}
+
+li.last {
+  border-inline-start: 5px solid var(--soon);
+}
+
+li.dressing {
+  background: var(--action-wash);
+}
+
+.card {
+  display: grid;
+  gap: 0.35rem;
+}
+
+.over {
+  font-weight: 600;
+  color: var(--now);
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

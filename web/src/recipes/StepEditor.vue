@@ -1,0 +1,163 @@
+<script setup lang="ts">
+import { readStep, stepTools } from "@apron/core/recipes";
+import Button from "primevue/button";
+import Checkbox from "primevue/checkbox";
+import Textarea from "primevue/textarea";
+import { computed } from "vue";
+import FieldFrame from "../ui/FieldFrame.vue";
+import NumberBox from "../ui/NumberBox.vue";
+import SelectBox from "../ui/SelectBox.vue";
+import TextBox from "../ui/TextBox.vue";
+import { toolWords } from "./kind-words.ts";
+import type { StepDraft } from "./use-recipe-draft.ts";
+
+/** One step: its words, and beside them what they say of time, heat and tools. */
+const props = defineProps<{ id: string; number: number }>();
+const step = defineModel<StepDraft>({ required: true });
+const emit = defineEmits<{ remove: [] }>();
+
+/** New words are read anew; what was set by hand and the words do not speak of stays. */
+function reread(): void {
+  const read = readStep(step.value.text);
+  for (const [key, value] of Object.entries(read))
+    if (value !== null && value !== "" && value !== false) Object.assign(step.value, { [key]: value });
+}
+const tools = [
+  { value: "", label: "nothing in particular" },
+  ...stepTools.map((value) => ({ value: value as string, label: toolWords[value] })),
+];
+const tool = computed({
+  get: () => step.value.tool ?? "",
+  set: (value: string) => {
+    step.value.tool = stepTools.find((one) => one === value) ?? null;
+  },
+});
+/** The two ends of a span, either of which may be typed first. */
+const low = computed({
+  get: () => step.value.passiveMin?.low ?? null,
+  set: (value) => {
+    const high = Math.max(step.value.passiveMin?.high ?? 0, value ?? 0);
+    step.value.passiveMin = value === null ? null : { low: value, high };
+  },
+});
+const high = computed({
+  get: () => step.value.passiveMin?.high ?? null,
+  set: (value) => {
+    const least = Math.min(step.value.passiveMin?.low ?? value ?? 0, value ?? 0);
+    step.value.passiveMin = value === null ? null : { low: least, high: value };
+  },
+});
+const wait = computed({
+  get: () => step.value.wait?.leastMin ?? null,
+  set: (value) => {
+    step.value.wait = value === null ? null : { leastMin: value, mostMin: step.value.wait?.mostMin ?? null };
+  },
+});
+const waitMost = computed({
+  get: () => step.value.wait?.mostMin ?? null,
+  set: (value) => {
+    step.value.wait = { leastMin: step.value.wait?.leastMin ?? 0, mostMin: value };
+  },
+});
+const load = computed({
+  get: () => step.value.load?.mostG ?? null,
+  set: (value) => {
+    step.value.load =
+      value === null || value <= 0 ? null : { leastG: step.value.load?.leastG ?? 0, mostG: value };
+  },
+});
+const loadLeast = computed({
+  get: () => step.value.load?.leastG ?? null,
+  set: (value) => {
+    if (step.value.load) step.value.load.leastG = value ?? 0;
+  },
+});
+</script>
+
+<template>
+  <fieldset class="step" :aria-label="`Step ${number}`">
+    <div class="main">
+      <FieldFrame :label="`Step ${number}`" :for="`${props.id}-text`">
+        <Textarea :id="`${id}-text`" v-model="step.text" rows="2" auto-resize fluid @change="reread" />
+      </FieldFrame>
+      <Button
+        label="Take out"
+        size="small"
+        severity="secondary"
+        :aria-label="`Take step ${number} out`"
+        @click="emit('remove')"
+      />
+    </div>
+    <details>
+      <summary>Time, heat, tools, checks</summary>
+      <div class="more">
+        <FieldFrame label="With" :for="`${id}-tool`">
+          <SelectBox :id="`${id}-tool`" v-model="tool" name="Done with" :choices="tools" />
+        </FieldFrame>
+        <NumberBox :id="`${id}-celsius`" v-model="step.celsius" label="°C" />
+        <NumberBox :id="`${id}-tray`" v-model="step.trayShare" label="of a tray, %" :factor="0.01" />
+        <NumberBox :id="`${id}-warm`" v-model="step.warmUpMin" label="heats up, min" />
+        <NumberBox :id="`${id}-active`" v-model="step.activeMin" label="work, min" />
+        <NumberBox :id="`${id}-low`" v-model="low" label="by itself from, min" />
+        <NumberBox :id="`${id}-high`" v-model="high" label="to, min" />
+        <NumberBox :id="`${id}-check`" v-model="step.checkEveryMin" label="look every, min" />
+        <NumberBox :id="`${id}-wait`" v-model="wait" label="stands at least, min" />
+        <NumberBox :id="`${id}-wait-most`" v-model="waitMost" label="at most, min" />
+        <NumberBox :id="`${id}-load-least`" v-model="loadLeast" label="load from, g" />
+        <NumberBox :id="`${id}-load`" v-model="load" label="load to, g" />
+        <FieldFrame label="Done when" :for="`${id}-done`" class="wide">
+          <TextBox :id="`${id}-done`" v-model="step.done" />
+        </FieldFrame>
+        <label
+          ><Checkbox v-model="step.setAside" binary :input-id="`${id}-aside`" /> plain portion aside
+          first</label
+        >
+        <label><Checkbox v-model="step.tasteCold" binary :input-id="`${id}-cold`" /> taste again cold</label>
+      </div>
+    </details>
+  </fieldset>
+</template>
+
+<style scoped>
+.step {
+  min-width: 0;
+  margin: 0;
+  padding: 0.6rem 0;
+  border: 0;
+  border-bottom: 1px solid var(--line);
+}
+
+.main {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0.6rem;
+  align-items: end;
+}
+
+.more {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(8.5rem, 1fr));
+  gap: 0.6rem;
+  align-items: end;
+  padding: 0.5rem 0;
+}
+
+.wide {
+  grid-column: span 2;
+}
+
+label {
+  display: flex;
+  gap: 0.4rem;
+  align-items: center;
+  min-height: 44px;
+}
+
+summary {
+  width: fit-content;
+  padding: 0.4rem 0;
+  font-size: 0.875rem;
+  color: var(--action);
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,39 @@
+import type { NewFormula, Recipe } from "@apron/contract";
+import { showGrams, showPercent, type Display } from "@apron/core/measure";
+
+type Line = NewFormula["lines"][number];
+type Names = Pick<Recipe, "names" | "subRecipes">;
+
+/** "fennel (at least 50 %, up to 75 %)" with how it stands for the written one. */
+function fillerText(filler: Line["fillers"][number], names: Names["names"]): string {
+  const name = names[filler.ingredient] ?? filler.ingredient.replaceAll("-", " ");
+  const marks = [
+    filler.minShare > 0 ? `at least ${showPercent(filler.minShare)}` : "",
+    filler.maxShare < 1 ? `up to ${showPercent(filler.maxShare)}` : "",
+    filler.by === "volume" ? "by volume" : filler.by === "strength" ? "by strength" : "",
+  ].filter(Boolean);
+  return marks.length > 0 ? `${name} (${marks.join(", ")})` : name;
+}
+
+/** What may fill a line; of a line that another recipe makes, that recipe's name. */
+export const filledBy = (line: Line, { names, subRecipes }: Names): string =>
+  line.recipe === null
+    ? line.fillers.map((filler) => fillerText(filler, names)).join(" or ")
+    : (subRecipes[line.recipe] ?? line.recipe);
+
+/** What else is said of a line: its range, the strong-herb cap, hold-back, to taste, optional. */
+export function lineMarks(line: Line, display: Display): string[] {
+  const grams = (g: number): string => showGrams(g, display);
+  const { holdBack, range } = line;
+  return [
+    line.written === "" ? "" : `“${line.written}”`,
+    range ? `${grams(range.low)} to ${grams(range.high)}` : "",
+    line.strongShare < 1 ? `strong herbs at most ${showPercent(line.strongShare)}` : "",
+    holdBack
+      ? `start with ${grams(line.grams * holdBack.start)}, then by ${grams(line.grams * holdBack.step)}, at most ${grams(line.grams * holdBack.most)}`
+      : "",
+    line.cook === null ? (line.eatenRaw ? "" : "heated") : line.cook.replaceAll("-", " "),
+    line.toTaste ? "to taste" : "",
+    line.optional ? "optional" : "",
+  ].filter(Boolean);
+}

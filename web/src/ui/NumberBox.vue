@@ -1,0 +1,40 @@
+<script setup lang="ts" generic="Value extends number | null">
+import { ref, watch } from "vue";
+import FieldFrame from "./FieldFrame.vue";
+import TextBox from "./TextBox.vue";
+
+/**
+ * A number or nothing, under its label; what cannot be read stays as it was typed and says so. A `needed` one keeps its
+ * last value while the field stands empty.
+ */
+const props = defineProps<{
+  id: string;
+  label: string;
+  factor?: number;
+  needed?: boolean;
+  problem?: string | undefined;
+}>();
+const value = defineModel<Value>({ required: true });
+const shown = (n: number | null): string =>
+  n === null ? "" : String(Math.round((n / (props.factor ?? 1)) * 1000) / 1000);
+const text = ref(shown(value.value));
+const unread = ref(false);
+watch(value, (now) => {
+  if (shown(now) !== text.value.trim().replace(",", ".")) text.value = shown(now);
+});
+function typed(now: string): void {
+  text.value = now;
+  const plain = now.trim().replace(",", ".");
+  const read = Number(plain);
+  unread.value = plain === "" ? props.needed : !Number.isFinite(read);
+  if (unread.value) return;
+  // Only a field that is not needed may be emptied, and only such a one takes null.
+  value.value = (plain === "" ? null : read * (props.factor ?? 1)) as Value;
+}
+</script>
+
+<template>
+  <FieldFrame :label="label" :for="id" :problem="unread ? 'This is not a number.' : problem">
+    <TextBox :id="id" inputmode="decimal" :model-value="text" :invalid="unread" @update:model-value="typed" />
+  </FieldFrame>
+</template>
