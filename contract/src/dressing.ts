@@ -94,6 +94,10 @@ export const ComposeDressing = z.object({
     .object({ ingredient: Ingredient, grams: z.number().min(0.1).max(2000) })
     .nullable()
     .default(null),
+  flavours: z
+    .array(z.object({ ingredient: Ingredient, grams: z.number().min(0.1).max(2000) }))
+    .max(8)
+    .default([]),
 });
 
 const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });

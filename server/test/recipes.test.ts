@@ -79,7 +79,7 @@ describe("writing recipes", () => {
     [{ keeping: { fridge: "for-ever", freezer: null } }, 422, "keeping-unknown", "formula.keeping.fridge"],
     [{ servings: 0 }, 422, "too-small", "formula.servings"],
   ])("refuses %j", async (extra, status, code, field) => {
-    const refused = await save(extra as Partial<NewFormula>);
+    const refused = await save(extra);
     expect([refused.status, refused.problem.code, refused.problem.field]).toEqual([status, code, field]);
   });
 

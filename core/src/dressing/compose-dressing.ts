@@ -22,8 +22,12 @@ export type DressingWish = {
   readonly salt: DressingPart["facts"];
   readonly sugarPercent: number | null;
   readonly sweet: DressingPart["facts"] | null;
-  readonly emulsifier: { readonly facts: DressingPart["facts"]; readonly grams: number } | null;
+  readonly emulsifier: Weighed | null;
+  /** What gives it its flavour (garlic, shallot, herbs), weighed; its water, salt and acid count. */
+  readonly flavours: readonly Weighed[];
 };
+
+type Weighed = { readonly facts: DressingPart["facts"]; readonly grams: number };
 
 /** What a cook says beyond the school: the targets left out are the school's own; null asks for none. */
 export type DressingAsked = Omit<DressingWish, "ratio" | "saltPercent" | "sugarPercent"> &
@@ -72,6 +76,19 @@ function mixOf(poured: readonly Poured[]) {
   };
 }
 
+/** What is weighed in whatever the ratio takes up and brings along, all of it together. */
+function heldBy(weighed: readonly Weighed[]) {
+  const sum = (of: (one: Weighed) => number): number => weighed.reduce((total, one) => total + of(one), 0);
+  return {
+    grams: sum((one) => one.grams),
+    ml: sum((one) => one.grams / densityOf(one.facts)),
+    oilMl: sum((one) => (one.grams * percentOf(one.facts, "fatG")) / 92),
+    vinegarMl: sum((one) => asVinegarMl(equivalentsIn(one.grams, one.facts.composition))),
+    saltG: sum((one) => (one.grams * percentOf(one.facts, "saltG")) / 100),
+    sugarG: sum((one) => (one.grams * percentOf(one.facts, "sugarsG")) / 100),
+  };
+}
+
 /** Shares that add up to 1; all equal where none is said. */
 function inShares(poured: readonly Poured[]): Poured[] {
   const total = poured.reduce((sum, one) => sum + one.share, 0);
@@ -93,27 +110,22 @@ export function composeDressing(wish: DressingWish): Result<ComposedDressing, Co
   const [oils, acids] = [inShares(wish.oils), inShares(wish.acids)];
   const oil = mixOf(oils);
   const acid = mixOf(acids);
-  const held = wish.emulsifier ? mixOf([{ facts: wish.emulsifier.facts, share: 1 }]) : undefined;
-  const heldMl = wish.emulsifier ? wish.emulsifier.grams / densityOf(wish.emulsifier.facts) : 0;
-  const heldOilMl = wish.emulsifier
-    ? (wish.emulsifier.grams * percentOf(wish.emulsifier.facts, "fatG")) / 92
-    : 0;
+  const held = heldBy([...(wish.emulsifier ? [wish.emulsifier] : []), ...wish.flavours]);
   let [saltG, sweetG, oilMl, acidMl] = [0, 0, 0, 0];
   const saltShare = percentOf(wish.salt, "saltG") / 100;
   const sweetShare = wish.sweet ? percentOf(wish.sweet, "sugarsG") / 100 : 0;
   for (let i = 0; i < rounds; i++) {
     const sweetMl = wish.sweet ? sweetG / densityOf(wish.sweet) : 0;
-    const freeMl = wish.volumeMl - heldMl - sweetMl - saltG / densityOf(wish.salt);
+    const freeMl = wish.volumeMl - held.ml - sweetMl - saltG / densityOf(wish.salt);
     if (!(freeMl > 0)) return refuse({ code: "volume-too-small", volumeMl: wish.volumeMl });
-    const heldAcidMl = (held?.vinegarMl ?? 0) * heldMl;
-    // oilMl + heldOilMl = ratio × (acidMl × strength + heldAcidMl), and oilMl + acidMl = freeMl.
-    acidMl = (freeMl + heldOilMl - wish.ratio * heldAcidMl) / (1 + wish.ratio * acid.vinegarMl);
+    // oilMl + held oil = ratio × (acidMl × strength + held acid), and oilMl + acidMl = freeMl.
+    acidMl = (freeMl + held.oilMl - wish.ratio * held.vinegarMl) / (1 + wish.ratio * acid.vinegarMl);
     acidMl = Math.min(freeMl, Math.max(0, acidMl));
     oilMl = wish.oils.length === 0 ? 0 : freeMl - acidMl;
     if (wish.oils.length === 0) acidMl = freeMl;
-    const poured = oilMl * oil.grams + acidMl * acid.grams + heldMl * (held?.grams ?? 0);
-    const carriedSalt = oilMl * oil.saltG + acidMl * acid.saltG + heldMl * (held?.saltG ?? 0);
-    const carriedSugar = oilMl * oil.sugarG + acidMl * acid.sugarG + heldMl * (held?.sugarG ?? 0);
+    const poured = oilMl * oil.grams + acidMl * acid.grams + held.grams;
+    const carriedSalt = oilMl * oil.saltG + acidMl * acid.saltG + held.saltG;
+    const carriedSugar = oilMl * oil.sugarG + acidMl * acid.sugarG + held.sugarG;
     saltG = addition(wish.saltPercent, { share: saltShare, carried: carriedSalt, mass: poured + sweetG });
     sweetG = addition(wish.sugarPercent, { share: sweetShare, carried: carriedSugar, mass: poured + saltG });
   }
@@ -138,13 +150,14 @@ function finish(
     role,
     grams: ml * one.share * densityOf(one.facts),
   });
-  const dry = (facts: DressingPart["facts"] | null, role: "salt" | "sweet" | "emulsifier", grams: number) =>
+  const dry = (facts: DressingPart["facts"] | null, role: DressingPart["role"], grams: number) =>
     facts && grams > 0 ? [{ facts, role, grams }] : [];
   const parts: DressingPart[] = [
     ...dry(wish.salt, "salt", found.saltG),
     ...dry(wish.sweet, "sweet", found.sweetG),
     ...wish.acids.map(pour("acid", found.acidMl)),
     ...dry(wish.emulsifier?.facts ?? null, "emulsifier", wish.emulsifier?.grams ?? 0),
+    ...wish.flavours.flatMap((one) => dry(one.facts, "flavour", one.grams)),
     ...wish.oils.map(pour("oil", found.oilMl)),
   ].filter((part) => part.grams > 0);
   const figures = readDressing(parts);

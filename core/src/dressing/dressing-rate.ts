@@ -28,6 +28,13 @@ export function dressingFor(saladG: number, rate: DressingRate, own: readonly nu
   return times(per100, saladG / 100);
 }
 
+/** What stays in the jar of `madeG` once a salad has had its share; never below nothing. */
+export const leftInJar = (madeG: number, needed: Estimate): Estimate => ({
+  value: Math.max(0, madeG - needed.value),
+  low: Math.max(0, madeG - needed.high),
+  high: Math.max(0, madeG - needed.low),
+});
+
 export type JarIssue = {
   readonly code: "more-dressing-than-salad";
   readonly usedG: number;

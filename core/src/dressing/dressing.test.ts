@@ -136,6 +136,7 @@ const wish = (extra: Partial<DressingWish> = {}): DressingWish => ({
   sugarPercent: null,
   sweet: null,
   emulsifier: { facts: factsOf("mustard-dijon"), grams: 8 },
+  flavours: [],
   ...extra,
 });
 
@@ -153,6 +154,7 @@ describe("composing a dressing", () => {
             wish({
               ...{ volumeMl, ratio, saltPercent, sugarPercent, sweet: factsOf("honey") },
               emulsifier: { facts: factsOf("mustard-dijon"), grams: volumeMl * 0.02 },
+              flavours: [{ facts: factsOf("shallot"), grams: volumeMl * 0.05 }],
               acids: [
                 { facts: factsOf("lemon-juice"), share: lemon },
                 { facts: factsOf("sherry-vinegar"), share: 1 - lemon },

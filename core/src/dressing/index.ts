@@ -13,7 +13,14 @@ export {
   type CorrectIssue,
   type DressingTargets,
 } from "./correct-dressing.ts";
-export { dressingFor, jarsThatCount, rateByJar, type DressingRate, type JarIssue } from "./dressing-rate.ts";
+export {
+  dressingFor,
+  jarsThatCount,
+  leftInJar,
+  rateByJar,
+  type DressingRate,
+  type JarIssue,
+} from "./dressing-rate.ts";
 export { mixingOrder } from "./mixing-order.ts";
 export {
   closestPacking,

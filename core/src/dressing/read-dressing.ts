@@ -93,23 +93,10 @@ export function readDressing(parts: readonly DressingPart[]): Result<DressingFig
   if (parts.length === 0) return refuse({ code: "dressing-empty" });
   const empty = parts.find((part) => !(part.grams > 0));
   if (empty) return refuse({ code: "amount-not-positive", part: empty.facts.id });
-  const grams = sum(parts, (part) => part.grams);
-  const ml = sum(parts, mlOf);
-  const oilMl = sum(parts, oilMlOf);
-  const pouredOil = sum(
-    parts.filter((p) => p.role === "oil"),
-    mlOf,
-  );
-  const acidMl = sum(
-    parts.filter((p) => p.role === "acid"),
-    mlOf,
-  );
-  const equivalents = sum(parts, (part) => equivalentsIn(part.grams, part.facts.composition));
-  const acidAsVinegarMl = asVinegarMl(equivalents);
-  const sugarG = sum(parts, (part) => carried(part, "sugarsG"));
+  const total = totalsOf(parts);
+  const { grams, ml, oilMl, pouredOil, acidMl, acidAsVinegarMl, equivalents, sugarG } = total;
   const phi = oilMl / ml;
   const emulsified = parts.some((part) => part.role === "emulsifier");
-  const round = (value: number): string => value.toFixed(2);
   return accept({
     grams,
     ml,
@@ -118,12 +105,43 @@ export function readDressing(parts: readonly DressingPart[]): Result<DressingFig
     acidAsVinegarMl,
     phi,
     thick: emulsified && phi > closestPacking,
-    saltPercent: (100 * sum(parts, (part) => carried(part, "saltG"))) / grams,
+    saltPercent: (100 * total.saltG) / grams,
     sugarPercent: (100 * sugarG) / grams,
     sugarToAcid: equivalents > 0 ? sugarG / (acidAsVinegarMl * 0.05) : null,
-    mustardPer100ml: (100 * sum(parts.filter(isMustard), (part) => part.grams)) / ml,
+    mustardPer100ml: (100 * total.mustardG) / ml,
     costMinor: costOf(parts),
     unknown: parts.filter(isUnknown).map((part) => part.facts.id),
-    workings: `${round(oilMl)} ml oil ÷ ${round(acidAsVinegarMl)} ml of 5 % vinegar's worth of acid (${(equivalents * 1000).toFixed(1)} meq)`,
+    workings: workingsOf(total),
   });
+}
+
+/** What the figures are made of, over all parts: grams, millilitres and equivalents. */
+function totalsOf(parts: readonly DressingPart[]) {
+  const inRole = (role: DressingRole): DressingPart[] => parts.filter((part) => part.role === role);
+  const equivalents = sum(parts, (part) => equivalentsIn(part.grams, part.facts.composition));
+  return {
+    grams: sum(parts, (part) => part.grams),
+    ml: sum(parts, mlOf),
+    oilMl: sum(parts, oilMlOf),
+    pouredOil: sum(inRole("oil"), mlOf),
+    acidMl: sum(inRole("acid"), mlOf),
+    equivalents,
+    acidAsVinegarMl: asVinegarMl(equivalents),
+    saltG: sum(parts, (part) => carried(part, "saltG")),
+    sugarG: sum(parts, (part) => carried(part, "sugarsG")),
+    mustardG: sum(parts.filter(isMustard), (part) => part.grams),
+  };
+}
+
+/** How each figure came about, in the order they are shown. */
+function workingsOf(of: ReturnType<typeof totalsOf>): string {
+  const shown = (key: keyof typeof of, digits = 1): string => of[key].toFixed(digits);
+  return [
+    `oil to acid as poured: ${shown("pouredOil")} ml ÷ ${shown("acidMl")} ml`,
+    `as sharp as 5 % vinegar: ${shown("oilMl", 2)} ml oil ÷ ${shown("acidAsVinegarMl", 2)} ml of 5 % vinegar's worth of acid (${(of.equivalents * 1000).toFixed(1)} meq)`,
+    `salt: ${shown("saltG", 2)} g of ${shown("grams")} g`,
+    `sugar: ${shown("sugarG", 2)} g, to ${(of.acidAsVinegarMl * 0.05).toFixed(2)} g of acid as acetic`,
+    `oil in it: ${shown("oilMl")} ml of ${shown("ml")} ml; past ${closestPacking.toFixed(4)} equal drops no longer pack as spheres`,
+    `mustard: ${shown("mustardG")} g in ${shown("ml")} ml`,
+  ].join("; ");
 }

@@ -27,7 +27,9 @@ const layerOfRole: Readonly<Record<Role, LayerName>> = {
   finish: "last",
 };
 
+/** What another recipe makes is poured or spooned over as one. */
 const layerOf = (line: Line, catalogue: Catalogue): LayerName => {
+  if (line.recipe !== null) return "dressing";
   const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
   return facts?.category === "flower" ? "last" : layerOfRole[line.role];
 };

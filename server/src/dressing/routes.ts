@@ -72,7 +72,12 @@ const composeDressing: UseCase<"composeDressing"> = ({ body }, kit) => {
   const school = schools.find((one) => one.id === body.school);
   if (!school) return Promise.resolve(notFound("school-unknown", "school"));
   const poured = [...body.oils, ...body.acids].map((one) => one.ingredient);
-  const dry = [body.salt, body.sweet, body.emulsifier?.ingredient].filter((id) => id != null);
+  const dry = [
+    body.salt,
+    body.sweet,
+    body.emulsifier?.ingredient,
+    ...body.flavours.map((one) => one.ingredient),
+  ].filter((id) => id != null);
   const unknown = [...poured, ...dry].find((id) => !kit.catalogue.ingredients.has(id));
   if (unknown !== undefined)
     return Promise.resolve(
@@ -86,6 +91,7 @@ const composeDressing: UseCase<"composeDressing"> = ({ body }, kit) => {
     salt: facts(body.salt),
     sweet: body.sweet === null ? null : facts(body.sweet),
     emulsifier: body.emulsifier && { facts: facts(body.emulsifier.ingredient), grams: body.emulsifier.grams },
+    flavours: body.flavours.map((one) => ({ facts: facts(one.ingredient), grams: one.grams })),
   };
   const made = compose(wishAt(school, asked));
   if (!made.ok) return Promise.resolve(refuseWith(made.issue, "acids"));

@@ -70,3 +70,10 @@ export const namesIn = (formula: Formula, kit: Kit): Record<string, string> =>
       }),
     ),
   );
+
+/** Names of the recipes that make a line of this one. */
+export async function subRecipeNames(written: Formula, kit: Kit): Promise<Record<string, string>> {
+  const ids = written.lines.flatMap((line) => line.recipe ?? []);
+  const found = await Promise.all([...new Set(ids)].map((id) => kit.stores.recipes.get(id)));
+  return Object.fromEntries(found.flatMap((one) => (one ? [[one.formula.id, one.formula.name]] : [])));
+}

@@ -10,13 +10,13 @@ import {
   usualSaltPercent,
   voicesOf,
 } from "@apron/core/plate";
-import { writtenFiller, writtenWeight, type Formula, type Line } from "@apron/core/recipes";
+import { timesFormula, writtenFiller, writtenWeight, type Formula, type Line } from "@apron/core/recipes";
 import { nameFor } from "../basket/present-lot.ts";
 import { provenance } from "@apron/core/catalogue";
 import { notFound } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
 import { ownRates } from "../dressing/own-rates.ts";
-import { wholeRecipe } from "./library.ts";
+import { subRecipeNames, wholeRecipe } from "./library.ts";
 
 const isHandSalt = (line: Line, kit: Kit): boolean =>
   kit.catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "")?.group === "salt";
@@ -51,10 +51,11 @@ async function saltOf(formula: Formula, kit: Kit): Promise<PlateView["salt"]> {
 
 const dressed = ["oil", "acid", "sweet"];
 
+/** By the recipe as it is kept: a line that another recipe makes is a dressing as a whole. */
 function dressingOf(formula: Formula, kit: Kit): PlateView["dressing"] {
   const rate = rateFor(formula, kit.catalogue);
   if (!rate) return null;
-  const isDressing = (line: Line): boolean => dressed.includes(line.role);
+  const isDressing = (line: Line): boolean => line.recipe !== null || dressed.includes(line.role);
   const sum = (lines: readonly Line[]): number => lines.reduce((total, line) => total + line.grams, 0);
   const leavesG = sum(formula.lines.filter((line) => !isDressing(line) && !isHandSalt(line, kit)));
   return {
@@ -71,21 +72,23 @@ export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, kit
   const found = await wholeRecipe(params.id, kit);
   if (!found) return notFound("recipe-unknown");
   const { batches } = query;
-  const formula: Formula = {
-    ...found.formula,
-    lines: found.formula.lines.map((line) => ({ ...line, grams: line.grams * batches })),
-  };
+  const formula = timesFormula(found.formula, batches);
+  const written = timesFormula(found.written, batches);
+  const recipes = await subRecipeNames(written, kit);
   const voices = voicesOf(formula, kit.catalogue);
   const roasted = formula.lines.filter((line) => line.cook?.startsWith("roast"));
-  const nameOfLine = (line: Line): string => nameFor(kit, writtenFiller(line)?.ingredient ?? "");
+  const nameOfLine = (line: Line): string =>
+    line.recipe === null
+      ? nameFor(kit, writtenFiller(line)?.ingredient ?? "")
+      : (recipes[line.recipe] ?? line.recipe);
   return accept({
-    layers: layersOf(formula, kit.catalogue).map(({ layer, lineIds }) => ({
+    layers: layersOf(written, kit.catalogue).map(({ layer, lineIds }) => ({
       layer,
-      parts: formula.lines
+      parts: written.lines
         .filter((line) => lineIds.includes(line.id))
         .map((line) => ({ lineId: line.id, name: nameOfLine(line), grams: line.grams })),
     })),
-    dressing: dressingOf(formula, kit),
+    dressing: dressingOf(written, kit),
     salt: await saltOf(formula, kit),
     leads: voices.leads.map((id) => nameFor(kit, id)),
     tooMany: voices.tooMany,

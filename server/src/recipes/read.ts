@@ -15,7 +15,7 @@ import {
 import { notFound } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
 import { surplusOnHand } from "../match/surplus.ts";
-import { knownCard, namesIn, wholeFormula, wholeRecipes } from "./library.ts";
+import { knownCard, namesIn, subRecipeNames, wholeFormula, wholeRecipes } from "./library.ts";
 
 /** Cautions as they travel, each with the source the figure came from. */
 export const presentCautions = (
@@ -61,13 +61,6 @@ const keepsOf = (formula: Formula, kit: Kit): Recipe["keeps"] =>
     const rule = keepingRule(kit.catalogue, formula.keeping[place] ?? "", place);
     return rule ? [{ place, days: rule.cautiousDays, reason: rule.name, source: provenance(rule) }] : [];
   });
-
-/** Names of the recipes that make a line of this one. */
-async function subRecipeNames(written: Formula, kit: Kit): Promise<Record<string, string>> {
-  const ids = written.lines.flatMap((line) => line.recipe ?? []);
-  const found = await Promise.all([...new Set(ids)].map((id) => kit.stores.recipes.get(id)));
-  return Object.fromEntries(found.flatMap((one) => (one ? [[one.formula.id, one.formula.name]] : [])));
-}
 
 export const getRecipe: UseCase<"getRecipe"> = async ({ params }, kit) => {
   const found = await kit.stores.recipes.get(params.id);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlanMake } from "@apron/contract";
-import { showEstimate, showGrams } from "@apron/core/measure";
+import { showEstimate, showGrams, trimmedDecimals } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
@@ -50,6 +50,16 @@ const lead = computed(() =>
     : "",
 );
 
+/** What rounding to the scale does to the ratios that matter. */
+const roundings = computed(() =>
+  (plan.value?.rounding ?? []).map(({ of, wanted, rounded, error }) => {
+    const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
+    return of === "oil-to-acid"
+      ? `oil to acid is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} to 1 (${off})`
+      : `salt is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} % (${off})`;
+  }),
+);
+
 async function trimAll(): Promise<void> {
   await trimFirst(toTrim.value.flatMap((p) => p.lotId ?? []));
   await refreshAll();
@@ -83,8 +93,26 @@ async function putBy(): Promise<void> {
           <RouterLink :to="`/trim/${toTrim[0]?.lotId ?? ''}`">Weigh it at the trim bench</RouterLink>
         </div>
         <MakeLines v-model="parts" :plan="plan" :sentence-at="submission.sentenceAt" />
+        <p v-if="plan.limiting" class="small" data-testid="limiting">
+          Runs out first: <b>{{ plan.limiting.name }}</b>, enough for
+          {{ trimmedDecimals(plan.limiting.batches, 2) }} batches;
+          {{ showGrams(plan.limiting.shortG, session.display) }} to buy.
+        </p>
+        <p v-if="roundings.length > 0" class="small soft">
+          Weighed to the scale's step, {{ roundings.join("; ") }}.
+        </p>
         <ol class="steps small">
-          <li v-for="step in plan.steps" :key="step">{{ step }}</li>
+          <li v-for="(step, i) in plan.steps" :key="i">
+            {{ step }}
+            <template v-for="load in plan.loads.filter((one) => one.step === i)" :key="load.step">
+              <b v-if="load.problem" class="wrong"
+                >Too little for the machine to catch: make more, or by hand.</b
+              >
+              <b v-else-if="load.count > 1"
+                >{{ load.count }} equal loads of {{ showGrams(load.eachG, session.display) }}.</b
+              >
+            </template>
+          </li>
         </ol>
       </div>
       <div class="right card">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MakePlan } from "@apron/contract";
-import { showPercent } from "@apron/core/measure";
+import { showGrams, showPercent } from "@apron/core/measure";
+import { useSession } from "../app/session.ts";
 import TextBox from "../ui/TextBox.vue";
 import { ref } from "vue";
 import type { PartDraft } from "./use-make-form.ts";
@@ -11,6 +12,7 @@ const parts = defineModel<PartDraft[]>({ required: true });
 const fromWords = { lot: "from the basket", staple: "off the shelf", buy: "to buy" } as const;
 
 const keyOf = (part: PartDraft): string => `${part.lineId} ${part.ingredient} ${part.lotId ?? ""}`;
+const session = useSession();
 /** The row whose bottle or jar is being weighed back. */
 const pouring = ref("");
 const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
@@ -18,6 +20,24 @@ const errorWords = (error: number): string =>
   Math.abs(error) < 0.005
     ? ""
     : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error)).replace(" ", "\u00a0")})`;
+/** Hold-back, to taste, optional: what else the line says to the hand on the bottle. */
+function handWords(part: PartDraft): string {
+  const line = lineOf(part);
+  if (!line) return "";
+  const { holdBack } = line;
+  const share = line.wantedG > 0 ? part.grams / line.wantedG : 1;
+  const held = (g: number): string => showGrams(g * share, session.display);
+  return [
+    holdBack
+      ? `start with ${held(holdBack.startG)}, then by ${held(holdBack.stepG)}, at most ${held(holdBack.mostG)}`
+      : "",
+    line.toTaste ? "to taste" : "",
+    line.optional ? "optional" : "",
+    line.group ? `for: ${line.group}` : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
 const problemAt = (part: PartDraft): string | undefined => {
   const sent = parts.value.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
   return props.sentenceAt(`used.${sent.indexOf(part)}.grams`);
@@ -40,6 +60,7 @@ const problemAt = (part: PartDraft): string | undefined => {
           <td>
             <span class="name">{{ part.name }}</span>
             <span class="soft small"> {{ lineOf(part)?.preparation }}</span>
+            <span v-if="handWords(part)" class="hand small">{{ handWords(part) }}</span>
             <span class="from small"
               ><span class="whence">{{ part.toTrim ? "trim it first" : fromWords[part.from] }}</span>
               <button
@@ -58,6 +79,9 @@ const problemAt = (part: PartDraft): string | undefined => {
             <template v-if="part.spoon"
               >{{ part.spoon.text
               }}<span class="soft error">{{ errorWords(part.spoon.error) }}</span></template
+            >
+            <span v-if="part.whole" class="whole"
+              >{{ part.whole.text }}<span class="soft error">{{ errorWords(part.whole.error) }}</span></span
             >
           </td>
           <td class="right">
@@ -84,6 +108,15 @@ const problemAt = (part: PartDraft): string | undefined => {
 </template>
 
 <style scoped>
+.hand,
+.whole {
+  display: block;
+}
+
+.hand {
+  color: var(--action);
+}
+
 .lines {
   width: 100%;
   border-collapse: collapse;

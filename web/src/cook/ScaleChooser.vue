@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { MakePlan, PlanMake } from "@apron/contract";
 import { showGrams, trimmedDecimals } from "@apron/core/measure";
+import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { useSession } from "../app/session.ts";
 
 type Scale = PlanMake["scale"];
@@ -14,6 +15,26 @@ const session = useSession();
 const lots = computed(() => props.plan?.scaleChoices.slice(0, 5) ?? []);
 const chosenLot = computed(() => (scale.value.kind === "all-of-lot" ? scale.value.lotId : ""));
 const servings = computed(() => (props.plan ? trimmedDecimals(props.plan.servings, 1) : ""));
+
+/** What may be filled: containers of a size, or a machine as often as it takes. */
+const fills = {
+  jar: { label: "× 200 ml jars", scale: { kind: "containers", ml: 200, place: "fridge" } },
+  tub: { label: "× 500 ml tubs", scale: { kind: "containers", ml: 500, place: "fridge" } },
+  cube: { label: "× 30 ml cubes", scale: { kind: "containers", ml: 30, place: "freezer" } },
+  load: { label: "× machine loads", scale: { kind: "loads" } },
+} as const;
+const fill = ref<keyof typeof fills>("jar");
+const count = ref("");
+const fillChoices = computed(() =>
+  (Object.keys(fills) as (keyof typeof fills)[])
+    .filter((one) => one !== "load" || props.plan?.canFill)
+    .map((value) => ({ value, label: fills[value].label })),
+);
+const filling = computed(() => scale.value.kind === "containers" || scale.value.kind === "loads");
+function setFill(): void {
+  const many = Math.round(Number(count.value));
+  if (many > 0) scale.value = { ...fills[fill.value].scale, count: many };
+}
 
 function setServings(text: string | undefined): void {
   const wanted = Number((text ?? "").replace(",", "."));
@@ -32,6 +53,25 @@ function setServings(text: string | undefined): void {
         :model-value="servings"
         autocomplete="off"
         @change="setServings(($event.target as HTMLInputElement).value)"
+      />
+    </div>
+    <span class="soft">or</span>
+    <div class="servings fill" :class="{ chosen: filling }">
+      <TextBox
+        v-model="count"
+        class="figure"
+        inputmode="numeric"
+        placeholder="3"
+        aria-label="How many to fill"
+        autocomplete="off"
+        @change="setFill"
+      />
+      <SelectBox
+        id="fill-what"
+        v-model="fill"
+        name="What to fill"
+        :choices="fillChoices"
+        @update:model-value="setFill"
       />
     </div>
     <span v-if="lots.length > 0" class="soft">or all of the</span>
@@ -66,6 +106,18 @@ function setServings(text: string | undefined): void {
 
 .servings :deep(input) {
   width: 5rem;
+}
+
+.fill {
+  font-weight: 400;
+}
+
+.fill :deep(input) {
+  width: 4rem;
+}
+
+.chosen :deep(input) {
+  border: 2px solid var(--action);
 }
 
 button {

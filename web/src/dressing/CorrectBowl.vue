@@ -5,6 +5,7 @@ import { computed, reactive, ref, watch } from "vue";
 import { sentenceFor } from "../app/words.ts";
 import { useWeightSource } from "../app/use-weight-source.ts";
 import { typedGrams } from "../ui/typed-grams.ts";
+import NumberBox from "../ui/NumberBox.vue";
 import WeightField from "../ui/WeightField.vue";
 import DressingFiguresList from "./DressingFiguresList.vue";
 import IngredientChips from "./IngredientChips.vue";
@@ -42,6 +43,9 @@ watch(
 const offered = computed(() => [
   ...new Set([...props.lines.map((line) => line.id), "salt-sea-fine", "water", "honey"]),
 ]);
+/** Sweet to sour matters only where the cook says between what. */
+const sweetFrom = ref<number | null>(null);
+const sweetTo = ref<number | null>(null);
 const corrected = computed(() => {
   const bowl = props.lines.flatMap((line) => {
     const grams = typedGrams(texts[line.id] ?? "");
@@ -51,7 +55,11 @@ const corrected = computed(() => {
     const facts = props.known.get(id);
     return facts ? [{ facts, role: usualRole(facts) }] : [];
   });
-  return correctDressing(bowl, bandsOf(props.school), allowed);
+  const sweet =
+    sweetFrom.value === null || sweetTo.value === null || sweetTo.value < sweetFrom.value
+      ? null
+      : { low: sweetFrom.value, high: sweetTo.value };
+  return correctDressing(bowl, { ...bandsOf(props.school), sugarToAcid: sweet }, allowed);
 });
 const bandWords = {
   effective: "oil to acid",
@@ -86,6 +94,13 @@ const verdict = computed(() => {
       <p class="label">What may go in</p>
       <IngredientChips v-model="correctors" label="What may go in" :ids="offered" :name-for="nameFor" />
     </div>
+    <details>
+      <summary>Sweet against sour, too</summary>
+      <div class="parts">
+        <NumberBox id="sweet-from" v-model="sweetFrom" label="grams of sugar to 1 of acid, from" />
+        <NumberBox id="sweet-to" v-model="sweetTo" label="to" />
+      </div>
+    </details>
     <p class="verdict" role="status" data-testid="correction">{{ verdict }}</p>
     <DressingFiguresList v-if="corrected.ok" :figures="corrected.value.after" />
   </div>
@@ -108,6 +123,13 @@ const verdict = computed(() => {
   margin-bottom: 0.3rem;
   font-size: 0.875rem;
   font-weight: 600;
+}
+
+summary {
+  width: fit-content;
+  font-size: 0.875rem;
+  color: var(--action);
+  cursor: pointer;
 }
 
 .verdict {

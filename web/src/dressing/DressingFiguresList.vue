@@ -20,10 +20,13 @@ const rows = computed(() => {
     { term: "as sharp as 5 % vinegar", value: ratio(f.effective) },
     { term: "Salt", value: percent(f.saltPercent) },
     { term: "Sugar", value: percent(f.sugarPercent) },
+    { term: "Sweet to sour", value: f.sugarToAcid === null ? "–" : `${written(f.sugarToAcid)} : 1` },
     { term: "Oil in it", value: `${percent(Math.round(f.phi * 100))}${f.thick ? ", thick" : ""}` },
     { term: "Mustard in 100 ml", value: f.mustardPer100ml > 0 ? `${written(f.mustardPer100ml)} g` : "none" },
     { term: "Makes", value: `${written(f.ml, 3)} ml, ${showGrams(f.grams, session.display)}` },
-    ...(f.costMinor === null ? [] : [{ term: "Costs", value: showMoney(f.costMinor, session.currency) }]),
+    ...(f.costMinor === null
+      ? []
+      : [{ term: "Costs, by the invented board", value: showMoney(f.costMinor, session.currency) }]),
   ];
 });
 </script>

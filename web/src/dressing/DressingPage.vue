@@ -11,10 +11,18 @@ import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import CorrectBowl from "./CorrectBowl.vue";
-import { useDressingDraft, usualAcids, usualEmulsifiers, usualOils, usualSweets } from "./dressing-draft.ts";
+import {
+  useDressingDraft,
+  usualAcids,
+  usualEmulsifiers,
+  usualFlavours,
+  usualOils,
+  usualSweets,
+} from "./dressing-draft.ts";
 import DressingFiguresList from "./DressingFiguresList.vue";
 import ForSalad from "./ForSalad.vue";
 import IngredientChips from "./IngredientChips.vue";
+import KeepDressing from "./KeepDressing.vue";
 import RatioPicture from "./RatioPicture.vue";
 import { useDressing } from "./use-dressing.ts";
 
@@ -41,6 +49,7 @@ const salted = computed({
 const views = [
   { value: "salad", label: "For this salad" },
   { value: "correct", label: "Correct a bowl" },
+  { value: "keep", label: "Keep as a recipe" },
 ] as const;
 const view = ref<(typeof views)[number]["value"]>("salad");
 const roleWords = {
@@ -54,6 +63,9 @@ const roleWords = {
 } as const;
 const off = (error: number): string =>
   Math.abs(error) < 0.005 ? "" : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error))})`;
+const ownTargets = computed(() =>
+  [draft.value.ratio, draft.value.saltPercent, draft.value.sugarPercent].some((text) => text !== ""),
+);
 const problem = computed(() => (composed.value?.ok === false ? sentenceFor(composed.value.issue) : ""));
 </script>
 
@@ -120,6 +132,50 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
         <p class="label">Salt</p>
         <ChoiceButtons v-model="salted" label="Salt" :choices="salts" />
       </div>
+      <details :open="ownTargets">
+        <summary>Flavour, and targets of your own</summary>
+        <div class="more">
+          <IngredientChips
+            v-model="draft.flavours"
+            label="Flavours"
+            :ids="usualFlavours"
+            :name-for="nameFor"
+            :further="[...ofCategory('soft-herb'), ...ofCategory('spice')]"
+          />
+          <div class="targets">
+            <FieldFrame label="grams of each" for="dressing-flavour-g">
+              <TextBox id="dressing-flavour-g" v-model="draft.flavourG" class="figure" inputmode="decimal" />
+            </FieldFrame>
+            <FieldFrame label="oil to 1 acid" for="dressing-ratio">
+              <TextBox
+                id="dressing-ratio"
+                v-model="draft.ratio"
+                class="figure"
+                inputmode="decimal"
+                placeholder="school"
+              />
+            </FieldFrame>
+            <FieldFrame label="salt, %" for="dressing-salt">
+              <TextBox
+                id="dressing-salt"
+                v-model="draft.saltPercent"
+                class="figure"
+                inputmode="decimal"
+                placeholder="school"
+              />
+            </FieldFrame>
+            <FieldFrame label="sugar, %" for="dressing-sugar">
+              <TextBox
+                id="dressing-sugar"
+                v-model="draft.sugarPercent"
+                class="figure"
+                inputmode="decimal"
+                placeholder="school"
+              />
+            </FieldFrame>
+          </div>
+        </div>
+      </details>
     </section>
     <div class="result">
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
@@ -144,12 +200,17 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
           This is taste, not acidity in the safe-keeping sense: no ratio ever buys a day of keeping.
         </p>
         <WorkingsNote
-          :text="`${composed.value.figures.workings}. The school: ${school.oilParts} of oil to ${school.acidParts} of acid of ${school.acidPercent} %; ${provenance(school)}`"
+          :text="`${(rounded ?? composed.value.figures).workings}. The school: ${school.oilParts} of oil to ${school.acidParts} of acid of ${school.acidPercent} %; ${provenance(school)}`"
         />
       </section>
       <section v-if="composed?.ok && school" class="card" aria-label="With this dressing">
         <ChoiceButtons v-model="view" label="With this dressing" :choices="views" />
-        <ForSalad v-if="view === 'salad'" />
+        <ForSalad
+          v-if="view === 'salad'"
+          :lines="lines"
+          :made-g="(rounded ?? composed.value.figures).grams"
+        />
+        <KeepDressing v-else-if="view === 'keep'" :lines="lines" />
         <CorrectBowl v-else :school="school" :lines="lines" :known="known" :name-for="nameFor" />
       </section>
     </div>
@@ -181,6 +242,25 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
   display: grid;
   grid-template-columns: 1fr 5rem;
   gap: 0.6rem;
+}
+
+.more {
+  display: grid;
+  gap: 0.7rem;
+  padding-top: 0.6rem;
+}
+
+.targets {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(6.5rem, 1fr));
+  gap: 0.6rem;
+}
+
+summary {
+  width: fit-content;
+  font-size: 0.875rem;
+  color: var(--action);
+  cursor: pointer;
 }
 
 .label {

@@ -10,6 +10,12 @@ export type DressingDraft = {
   emulsifierG: string;
   sweet: string | null;
   salted: boolean;
+  flavours: string[];
+  flavourG: string;
+  /** Targets in place of the school's own; empty is the school's. */
+  ratio: string;
+  saltPercent: string;
+  sugarPercent: string;
 };
 
 const emptyDressing = (): DressingDraft => ({
@@ -21,6 +27,11 @@ const emptyDressing = (): DressingDraft => ({
   emulsifierG: "6",
   sweet: null,
   salted: true,
+  flavours: [],
+  flavourG: "10",
+  ratio: "",
+  saltPercent: "",
+  sugarPercent: "",
 });
 
 export const useDressingDraft = (): RemovableRef<DressingDraft> =>
@@ -49,3 +60,4 @@ export const usualAcids = [
 ];
 export const usualEmulsifiers = ["mustard-dijon", "mustard-wholegrain", "egg-yolk", "mayonnaise"];
 export const usualSweets = ["honey", "maple-syrup", "sugar"];
+export const usualFlavours = ["shallot", "garlic", "chives", "parsley", "tarragon", "capers", "black-pepper"];

@@ -1,16 +1,19 @@
 import { nameOf } from "@apron/core/catalogue";
 import { measureOut } from "@apron/core/cook";
 import {
-  aimOf,
   composeDressing,
   mixingOrder,
   readDressing,
   schools,
+  wishAt,
   type ComposedDressing,
   type School,
 } from "@apron/core/dressing";
 import { parseAmount, refuse, type Result } from "@apron/core/measure";
+import { per100gUsable } from "@apron/core/recipes";
+import { useQuery } from "@pinia/colada";
 import { computed, type Ref } from "vue";
+import { call } from "../app/api.ts";
 import { useCatalogue } from "../app/queries.ts";
 import { factsOf } from "../app/sent-facts.ts";
 import { useSession } from "../app/session.ts";
@@ -40,6 +43,21 @@ type Issue = { readonly code: string } & Readonly<Record<string, unknown>>;
 export function useDressing(draft: Ref<DressingDraft>) {
   const session = useSession();
   const { known, nameFor } = useFacts();
+  const { data: board } = useQuery({
+    key: ["price-board"],
+    query: () => call("readPriceBoard", {}),
+    staleTime: 60 * 60 * 1000,
+  });
+  /** What 100 usable grams cost by the price board. */
+  const prices = computed(
+    () =>
+      new Map(
+        (board.value?.prices ?? []).map(({ ingredient, perKgMinor }) => [
+          ingredient,
+          per100gUsable(perKgMinor, known.value.get(ingredient)?.trims[0]?.mean ?? 1),
+        ]),
+      ),
+  );
   const school = computed<School | undefined>(() => schools.find((one) => one.id === draft.value.school));
   const ready = computed(() => known.value.size > 0);
 
@@ -57,20 +75,29 @@ export function useDressing(draft: Ref<DressingDraft>) {
       });
     const acids = pourings(now.acids);
     if (acids.length === 0) return refuse({ code: "acid-missing" });
-    const aim = aimOf(school.value);
-    const emulsifier = now.emulsifier === null ? undefined : known.value.get(now.emulsifier);
-    const emulsifierG = Number(now.emulsifierG.replace(",", "."));
-    return composeDressing({
-      volumeMl,
-      ratio: aim.ratio,
-      oils: pourings(now.oils),
-      acids,
-      salt,
-      saltPercent: now.salted ? aim.saltPercent : null,
-      sweet: now.sweet === null ? null : (known.value.get(now.sweet) ?? null),
-      sugarPercent: aim.sugarPercent ?? (now.sweet === null ? null : school.value.sugarG[1]),
-      emulsifier: emulsifier && emulsifierG > 0 ? { facts: emulsifier, grams: emulsifierG } : null,
-    });
+    const number = (text: string): number | undefined => {
+      const read = Number(text.trim().replace(",", "."));
+      return text.trim() !== "" && read >= 0 ? read : undefined;
+    };
+    const weighed = (id: string, text: string) => {
+      const facts = known.value.get(id);
+      const grams = number(text) ?? 0;
+      return facts && grams > 0 ? [{ facts, grams }] : [];
+    };
+    return composeDressing(
+      wishAt(school.value, {
+        volumeMl,
+        ratio: number(now.ratio),
+        oils: pourings(now.oils),
+        acids,
+        salt,
+        saltPercent: now.salted ? number(now.saltPercent) : null,
+        sweet: now.sweet === null ? null : (known.value.get(now.sweet) ?? null),
+        sugarPercent: number(now.sugarPercent),
+        emulsifier: now.emulsifier === null ? null : (weighed(now.emulsifier, now.emulsifierG)[0] ?? null),
+        flavours: now.flavours.flatMap((id) => weighed(id, now.flavourG)),
+      }),
+    );
   });
   const lines = computed(() => {
     const made = composed.value;
@@ -93,7 +120,12 @@ export function useDressing(draft: Ref<DressingDraft>) {
   });
   /** What the bowl comes to when every part is weighed as the scale shows it. */
   const rounded = computed(() => {
-    const read = readDressing(lines.value.map((line) => ({ ...line, grams: line.scale.grams })));
+    const weighed = lines.value.map((line) => ({
+      ...line,
+      grams: line.scale.grams,
+      per100gMinor: prices.value.get(line.id) ?? null,
+    }));
+    const read = readDressing(weighed);
     return read.ok ? read.value : undefined;
   });
   return { school, composed, lines, rounded, nameFor, known, ready };

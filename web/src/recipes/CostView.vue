@@ -24,7 +24,7 @@ const { data: cost, error } = useQuery({
 });
 const money = (minor: number | null): string =>
   minor === null ? "–" : showMoney(minor, cost.value?.currency ?? session.currency);
-const fromWords = { own: "own", paid: "paid", board: "price board" } as const;
+const fromWords = { own: "own or given", paid: "paid", board: "price board" } as const;
 </script>
 
 <template>

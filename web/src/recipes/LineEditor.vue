@@ -45,8 +45,8 @@ function chooseFirst(ingredient: string): void {
   if (ingredient !== "") line.value.recipe = null;
 }
 function chooseRecipe(recipe: string): void {
-  line.value.recipe = recipe === "" ? null : recipe;
-  line.value.fillers = recipe === "" ? [fillerOf("")] : [];
+  line.value.recipe = recipe === "none" ? null : recipe;
+  line.value.fillers = recipe === "none" ? [fillerOf("")] : [];
 }
 const roleChoices = roles.map((value) => ({ value, label: value }));
 const byChoices = [
@@ -67,11 +67,11 @@ const cook = computed({
   },
 });
 const trimChoices = computed(() => [
-  { value: "", label: "as it is" },
+  { value: "none", label: "as it is" },
   ...(facts.value?.trims ?? []).map((t) => ({ value: t.method, label: t.method.replaceAll("-", " ") })),
 ]);
 const recipeChoices = computed(() => [
-  { value: "", label: "an ingredient" },
+  { value: "none", label: "an ingredient" },
   ...props.recipes.map((r) => ({ value: r.id, label: r.name })),
 ]);
 const held = computed({
@@ -172,10 +172,10 @@ const held = computed({
           <FieldFrame label="Trimmed" :for="`${id}-trim`">
             <SelectBox
               :id="`${id}-trim`"
-              :model-value="line.trim ?? ''"
+              :model-value="line.trim ?? 'none'"
               name="How it is trimmed"
               :choices="trimChoices"
-              @update:model-value="line.trim = $event || null"
+              @update:model-value="line.trim = $event === 'none' ? null : $event"
             />
           </FieldFrame>
           <NumberBox
@@ -191,7 +191,7 @@ const held = computed({
           <FieldFrame label="Made by" :for="`${id}-made`">
             <SelectBox
               :id="`${id}-made`"
-              :model-value="line.recipe ?? ''"
+              :model-value="line.recipe ?? 'none'"
               name="Made by another recipe"
               :choices="recipeChoices"
               @update:model-value="chooseRecipe"
@@ -242,7 +242,7 @@ const held = computed({
 
 .main {
   display: grid;
-  grid-template-columns: 7rem minmax(0, 1.3fr) 7.5rem minmax(0, 1fr) auto;
+  grid-template-columns: 8.2rem minmax(0, 1.3fr) 7.5rem minmax(0, 1fr) auto;
   gap: 0.6rem;
   align-items: end;
 }
@@ -264,7 +264,7 @@ const held = computed({
 }
 
 .filler {
-  grid-template-columns: minmax(0, 1.6fr) 6.5rem 6.5rem 10rem auto;
+  grid-template-columns: minmax(0, 1.6fr) 6.5rem 6.5rem 11.5rem auto;
   align-items: end;
   width: 100%;
 }

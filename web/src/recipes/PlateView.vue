@@ -42,7 +42,7 @@ const voices = computed(() => {
   <div v-if="plate" class="columns">
     <section class="layers" aria-label="Layers, the last on top">
       <ol>
-        <li v-for="layer in layers" :key="layer.layer" :class="layer.layer">
+        <li v-for="layer in layers" :key="layer.layer" :class="`layer-${layer.layer}`">
           <h3>{{ layerWords[layer.layer] }}</h3>
           <p>
             <span v-for="(part, i) in layer.parts" :key="part.lineId"
@@ -66,7 +66,7 @@ const voices = computed(() => {
         </p>
         <p class="small soft">
           In the recipe by hand: {{ grams(plate.salt.inFormulaG) }}. Carried already:
-          {{ showEstimate(plate.salt.carried, session.display)
+          {{ grams(plate.salt.carried.low) }} to {{ grams(plate.salt.carried.high)
           }}<template v-if="plate.salt.unknown.length > 0"
             >; nobody knows of {{ plate.salt.unknown.join(", ") }}</template
           >. Advised from the most it may carry, until a label is read.
@@ -80,7 +80,7 @@ const voices = computed(() => {
           {{ grams(plate.dressing.leavesG) }} of the rest, {{ plate.dressing.when }}.
         </p>
         <p class="small soft">
-          The recipe pours {{ grams(plate.dressing.inFormulaG) }}. {{ plate.dressing.source }}
+          The recipe pours {{ grams(plate.dressing.inFormulaG) }}. Rate: {{ plate.dressing.source }}.
         </p>
       </section>
       <section class="card" aria-label="Voices and vessels">
@@ -142,11 +142,11 @@ ol li:last-child {
   padding-bottom: 1.3rem;
 }
 
-li.last {
+li.layer-last {
   border-inline-start: 5px solid var(--soon);
 }
 
-li.dressing {
+li.layer-dressing {
   background: var(--action-wash);
 }
 

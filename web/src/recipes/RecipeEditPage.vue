@@ -52,7 +52,7 @@ if (!props.id) open();
 
 const kinds = Object.entries(kindWords).map(([value, label]) => ({ value: value as DishKind, label }));
 const keepingChoices = (place: string) => [
-  { value: "", label: "not kept there" },
+  { value: "none", label: "not kept there" },
   ...(catalogue.value?.keeping ?? [])
     .filter((rule) => rule.place === place)
     .map((rule) => ({ value: rule.subject, label: `${rule.name}: ${rule.days} days` })),
@@ -163,19 +163,19 @@ async function dropDraft(): Promise<void> {
       >
         <SelectBox
           id="keep-fridge"
-          :model-value="draft.keeping.fridge ?? ''"
+          :model-value="draft.keeping.fridge ?? 'none'"
           name="Keeping in the fridge"
           :choices="keepingChoices('fridge')"
-          @update:model-value="draft.keeping.fridge = $event || null"
+          @update:model-value="draft.keeping.fridge = $event === 'none' ? null : $event"
         />
       </FieldFrame>
       <FieldFrame label="and in the freezer as" for="keep-freezer">
         <SelectBox
           id="keep-freezer"
-          :model-value="draft.keeping.freezer ?? ''"
+          :model-value="draft.keeping.freezer ?? 'none'"
           name="Keeping in the freezer"
           :choices="keepingChoices('freezer')"
-          @update:model-value="draft.keeping.freezer = $event || null"
+          @update:model-value="draft.keeping.freezer = $event === 'none' ? null : $event"
         />
       </FieldFrame>
     </section>
@@ -234,7 +234,6 @@ async function dropDraft(): Promise<void> {
 
 .tools {
   display: flex;
-  flex-wrap: wrap;
   gap: 0.5rem;
 }
 

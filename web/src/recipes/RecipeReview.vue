@@ -124,7 +124,9 @@ function save(): void {
                 <span v-if="line.ingredient" class="soft"> {{ nameFor(line.ingredient) }}</span>
               </template>
               <template v-else>{{ readAs(line) }}</template>
-              <span v-if="line.workings" class="small soft workings">{{ line.workings }}</span>
+              <span v-if="line.workings && !line.weighed" class="small soft workings">{{
+                line.workings
+              }}</span>
               <button
                 v-if="!asks(line)"
                 type="button"
@@ -216,10 +218,18 @@ td {
 }
 
 .fields {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 7rem auto;
+  display: flex;
+  flex-wrap: wrap;
   gap: 0.7rem;
   align-items: end;
+}
+
+.fields > :deep(.field:not(:has(.p-autocomplete))) {
+  flex: 0 0 7rem;
+}
+
+.fields > :deep(.field:has(.p-autocomplete)) {
+  flex: 1 1 14rem;
 }
 
 .otherwise {
@@ -249,8 +259,7 @@ ol {
 }
 
 @media (max-width: 700px) {
-  .head,
-  .fields {
+  .head {
     grid-template-columns: minmax(0, 1fr);
   }
 }

@@ -15,13 +15,13 @@ import { allergenWords, dietWords, kindWords, saidDiets, timeWords } from "./kin
 const router = useRouter();
 const text = ref("");
 const searched = refDebounced(text, 150);
-const kind = ref("");
-const diet = ref("");
-const without = ref("");
+const kind = ref("all");
+const diet = ref("all");
+const without = ref("all");
 const onHand = ref(false);
 
 const choicesOf = (all: string, words: Readonly<Record<string, string>>) => [
-  { value: "", label: all },
+  { value: "all", label: all },
   ...Object.entries(words).map(([value, label]) => ({ value, label })),
 ];
 const kinds = choicesOf("Every kind", kindWords);
@@ -39,6 +39,8 @@ const allergens = choicesOf("Any allergen", {
   sulphites: "No sulphites",
 });
 
+const chosen = (value: string): string | undefined => (value === "all" ? undefined : value);
+
 const {
   data: recipes,
   error,
@@ -49,9 +51,9 @@ const {
     call("listRecipes", {
       query: {
         text: searched.value,
-        kind: (kind.value || undefined) as keyof typeof kindWords | undefined,
-        diet: (diet.value || undefined) as keyof typeof dietWords | undefined,
-        without: without.value,
+        kind: chosen(kind.value) as keyof typeof kindWords | undefined,
+        diet: chosen(diet.value) as keyof typeof dietWords | undefined,
+        without: chosen(without.value) ?? "",
         onHand: onHand.value ? "yes" : "no",
       },
     }),
@@ -60,8 +62,8 @@ const {
 /** So many at once; a search finds the rest. */
 const shown = 60;
 const first = computed(() => recipes.value?.slice(0, shown) ?? []);
-const isNarrowed = computed(() =>
-  Boolean(text.value || kind.value || diet.value || without.value || onHand.value),
+const isNarrowed = computed(
+  () => Boolean(text.value) || onHand.value || [kind, diet, without].some((one) => one.value !== "all"),
 );
 </script>
 
@@ -97,6 +99,7 @@ const isNarrowed = computed(() =>
         ><template v-if="r.onHand > 0"> · {{ r.onHand }} on hand</template>
       </p>
       <p class="small">{{ allergenWords(r.allergens) }}</p>
+      <p v-if="r.diets.length > 0" class="soft small">{{ saidDiets(r.diets).join(" · ") }}</p>
       <p v-if="r.unread > 0" class="small open">
         {{ r.unread }} {{ r.unread === 1 ? "line" : "lines" }} still to be answered
       </p>
@@ -108,7 +111,6 @@ const isNarrowed = computed(() =>
           :aria-label="`Make ${r.name}`"
           @click="router.push(`/cook/${r.id}`)"
         />
-        <span class="soft small">{{ saidDiets(r.diets).join(" · ") }}</span>
       </div>
     </li>
   </ul>
@@ -169,8 +171,8 @@ const isNarrowed = computed(() =>
 }
 
 li {
+  grid-auto-rows: auto;
   display: grid;
-  grid-template-rows: auto auto auto 1fr auto;
   gap: 0.3rem;
   align-content: start;
 }
@@ -186,6 +188,7 @@ li {
 }
 
 .foot {
+  align-self: end;
   margin-top: 0.3rem;
 }
 
@@ -195,5 +198,10 @@ li {
 
 h2 a {
   color: inherit;
+  text-decoration: none;
+}
+
+h2 a:hover {
+  text-decoration: underline;
 }
 </style>

@@ -23,11 +23,11 @@ function reread(): void {
     if (value !== null && value !== "" && value !== false) Object.assign(step.value, { [key]: value });
 }
 const tools = [
-  { value: "", label: "nothing in particular" },
+  { value: "none", label: "nothing in particular" },
   ...stepTools.map((value) => ({ value: value as string, label: toolWords[value] })),
 ];
 const tool = computed({
-  get: () => step.value.tool ?? "",
+  get: () => step.value.tool ?? "none",
   set: (value: string) => {
     step.value.tool = stepTools.find((one) => one === value) ?? null;
   },

@@ -98,7 +98,7 @@ async function asMade(batchId: string): Promise<void> {
             version {{ batch.version }}, {{ showGrams(batch.outputG, session.display) }}
           </p>
           <Button
-            label="Make what was used the house version"
+            label="Cook as it was made"
             size="small"
             severity="secondary"
             :aria-label="`Make what was used on ${showDay(batch.madeOn)} the house version`"
