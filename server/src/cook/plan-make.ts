@@ -89,7 +89,8 @@ function wishOf(scale: Wish, { surplus, formula }: Scaling): Answer<ScaleWish> {
       return accept(scale);
     case "containers": {
       const { count, ml, place } = scale;
-      return accept({ kind: "weight", grams: gramsToFill(scale, formula, place), as: `${count} × ${ml} ml` });
+      const grams = gramsToFill(scale, formula, place);
+      return accept({ kind: "weight", grams, as: `${count} × ${ml} ml with headspace, ${showGrams(grams)}` });
     }
     case "loads": {
       const grams = gramsInLoads(formula, scale.count);

@@ -127,7 +127,7 @@ async function dropDraft(): Promise<void> {
       </div>
     </template>
   </div>
-  <form v-if="draft" class="form" aria-label="Recipe" @submit.prevent="save">
+  <form v-if="draft" class="form" aria-label="Recipe" @submit.prevent>
     <section class="card head" aria-label="The dish">
       <FieldFrame label="Title" for="recipe-name" :problem="submission.sentenceAt('formula.name')">
         <TextBox id="recipe-name" v-model="draft.name" />
@@ -211,7 +211,8 @@ async function dropDraft(): Promise<void> {
     <FieldFrame label="Notes on the dish" for="recipe-notes">
       <Textarea id="recipe-notes" v-model="draft.notes" rows="3" auto-resize fluid />
     </FieldFrame>
-    <Button type="submit" label="Save" size="large" class="save" :loading="submission.pending.value" />
+    <!-- Enter chooses an ingredient in this form; it never saves one half written. -->
+    <Button label="Save" size="large" class="save" :loading="submission.pending.value" @click="save" />
   </form>
 </template>
 

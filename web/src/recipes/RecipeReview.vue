@@ -83,7 +83,7 @@ function save(): void {
 </script>
 
 <template>
-  <form class="review" aria-label="Review" @submit.prevent="save">
+  <form class="review" aria-label="Review" @submit.prevent>
     <div class="head">
       <FieldFrame label="Title" for="review-title">
         <TextBox id="review-title" v-model="title" />
@@ -176,7 +176,8 @@ function save(): void {
       {{ stillOpen }} {{ stillOpen === 1 ? "line is" : "lines are" }} kept as written and counted for nothing
       until answered.
     </p>
-    <Button type="submit" label="Save the recipe" size="large" :loading="busy" />
+    <!-- Enter chooses an ingredient in this form; it never sends it off half answered. -->
+    <Button label="Save the recipe" size="large" :loading="busy" @click="save" />
   </form>
 </template>
 

@@ -1,0 +1,335 @@
+import { expect, test, type Page } from "@playwright/test";
+import { ask, Effort, notice, signInDemo, tell } from "./cook.ts";
+
+test.beforeEach(async ({ page }) => {
+  await signInDemo(page);
+});
+
+const slaw = `Windfall slaw
+Serves 4
+
+2 medium kohlrabi (about 500 g), peeled, in matchsticks
+150 g apple, in matchsticks
+3 tbsp cider vinegar
+1–2 tsp honey
+salt to taste
+a little moondust
+
+Method
+Stir salt and honey into the vinegar.
+Dress and leave to stand for 30 minutes.`;
+
+const jsonOf = (names: readonly string[]): string =>
+  JSON.stringify({
+    "@graph": names.map((name) => ({
+      "@type": "Recipe",
+      name,
+      recipeYield: "4 servings",
+      recipeIngredient: ["200 g chard, washed", "20 g olive oil", "2 g salt"],
+      recipeInstructions: [{ "@type": "HowToStep", text: "Wash, wilt and dress." }],
+    })),
+  });
+
+type Opened = {
+  version: number;
+  formula: { name: string; lines: { grams: number; fillers: { ingredient: string }[] }[]; unread: string[] };
+};
+
+test("paste a recipe to saved in at most 6", async ({ page, context }) => {
+  await context.grantPermissions(["clipboard-read", "clipboard-write"]);
+  await page.evaluate((text) => navigator.clipboard.writeText(text), slaw);
+  const effort = new Effort(page);
+  await effort.click(page.getByRole("link", { name: "Recipes" }));
+  await effort.click(page.getByRole("button", { name: "Bring recipes in" }));
+  await expect(page.getByLabel("The recipe")).toBeFocused();
+  await effort.press("Control+v");
+  const review = page.getByRole("form", { name: "Review" });
+  await expect(review.getByLabel("Title")).toHaveValue("Windfall slaw");
+  await expect(
+    review.getByRole("row", { name: /3 tbsp cider vinegar about 45 g cider vinegar/ }),
+  ).toBeVisible();
+  await effort.click(review.getByRole("button", { name: /^start with/ }));
+  await effort.click(review.getByRole("button", { name: "Save the recipe" }));
+  await expect(notice(page)).toContainText("Windfall slaw is saved");
+  await expect(page.getByRole("heading", { name: "Windfall slaw" })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Not said" })).toContainText(
+    "“a little moondust” was not understood",
+  );
+  expect(effort.spent).toBeLessThanOrEqual(6);
+  const saved = await ask<Opened>(page, "/api/recipes/windfall-slaw");
+  expect(saved.formula.lines.map((line) => line.fillers[0]?.ingredient)).toEqual([
+    "kohlrabi",
+    "apple",
+    "cider-vinegar",
+    "honey",
+    "salt-sea-fine",
+  ]);
+  expect(saved.formula.unread).toEqual(["a little moondust"]);
+});
+
+test("a line that was not understood is answered in the review", async ({ page }) => {
+  await page.goto("/recipes/import");
+  await page.getByLabel("The recipe").fill("Fog bowl\nIngredients\n120 g fog\n30 g walnuts\nMethod\nMix.");
+  const review = page.getByRole("form", { name: "Review" });
+  await review.getByRole("combobox", { name: "It is" }).fill("lamb's lettuce");
+  await page.keyboard.press("Enter");
+  await review.getByLabel("Grams").fill("120");
+  await review.getByRole("button", { name: "Save the recipe" }).click();
+  await expect(page.getByRole("heading", { name: "Fog bowl" })).toBeVisible();
+  const saved = await ask<Opened>(page, "/api/recipes/fog-bowl");
+  expect(saved.formula.lines[0]).toMatchObject({ grams: 120, fillers: [{ ingredient: "corn-salad" }] });
+  expect(saved.formula.unread).toEqual([]);
+});
+
+test("broken and hostile files say what is wrong, run nothing and lose nothing", async ({ page }) => {
+  let alerted = false;
+  page.on("dialog", (dialog) => {
+    alerted = true;
+    void dialog.dismiss();
+  });
+  await page.goto("/recipes/import");
+  const box = page.getByLabel("The recipe");
+  for (const [text, words] of [
+    ['{"@type": "Recipe", "name": ', "This is not whole JSON"],
+    ["[".repeat(5000) + "]".repeat(5000), "nested far deeper than any recipe"],
+    ['{"@type":"Article"}', "No recipe was found in it"],
+  ] as const) {
+    await box.fill(text);
+    await expect(page.getByRole("alert")).toContainText(words);
+    await expect(box).toHaveValue(text);
+  }
+  await box.fill(
+    JSON.stringify({
+      "@type": "Recipe",
+      name: "Plain <img src=x onerror=alert(1)>plums",
+      recipeIngredient: ["200 g plums <script>alert(1)</script>"],
+      recipeInstructions: "<b onclick=alert(1)>Halve.</b>",
+    }),
+  );
+  await expect(page.getByRole("form", { name: "Review" }).getByLabel("Title")).toHaveValue("Plain plums");
+  await page.getByRole("button", { name: "Save the recipe" }).click();
+  await expect(page.getByRole("heading", { name: "Plain plums" })).toBeVisible();
+  expect(alerted).toBe(false);
+});
+
+test("a file of five hundred recipes comes in with its progress shown; a second time nothing doubles", async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const names = Array.from({ length: 500 }, (_, i) => `Chard of day ${i + 1}`);
+  const file = {
+    name: "library.jsonld",
+    mimeType: "application/ld+json",
+    buffer: Buffer.from(jsonOf(names)),
+  };
+  await page.goto("/recipes/import");
+  await page.getByLabel("or a file").setInputFiles(file);
+  await expect(page.getByText("500 recipes found, 500 can be saved")).toBeVisible();
+  await page.getByRole("button", { name: "Save 500" }).click();
+  await expect(page.getByText(/Saving \d+ of 500/)).toBeVisible();
+  await expect(notice(page)).toContainText("500 recipes saved", { timeout: 60_000 });
+  const found = await ask<{ id: string }[]>(page, "/api/recipes?text=chard%20of%20day");
+  expect(found.length).toBe(500);
+  await page.goto("/recipes/import");
+  await page.getByLabel("or a file").setInputFiles(file);
+  await page.getByRole("button", { name: "Save 500" }).click();
+  await expect(notice(page)).toContainText("500 here already", { timeout: 60_000 });
+  expect((await ask<{ id: string }[]>(page, "/api/recipes?text=chard%20of%20day")).length).toBe(500);
+});
+
+test("find by any name, kind, diet and allergen", async ({ page }) => {
+  await page.goto("/recipes");
+  const cards = page.getByRole("main").getByRole("listitem");
+  await page.getByLabel("Find by title or by any name").fill("tomatillo");
+  await expect(cards).toHaveCount(1);
+  await expect(cards.first()).toContainText("Farro with tomatillos");
+  await page.getByLabel("Find by title or by any name").fill("");
+  await page.getByRole("combobox", { name: "Kind of dish" }).click();
+  await page.getByRole("option", { name: "Pesto" }).click();
+  await expect(cards.first()).toContainText("Pesto");
+  await page.getByRole("combobox", { name: "Without an allergen" }).click();
+  await page.getByRole("option", { name: "No nuts" }).click();
+  await expect(page.getByRole("heading", { name: "Carrot-top pesto" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Chard and hazelnut" })).toBeHidden();
+  await page.getByRole("combobox", { name: "Diet" }).click();
+  await page.getByRole("option", { name: "Vegan" }).click();
+  await expect(page.getByText("Nothing here fits that")).toBeVisible();
+});
+
+async function openEditor(page: Page, id: string): Promise<void> {
+  await page.goto(`/recipes/${id}/edit`);
+  await expect(page.getByLabel("Title")).not.toHaveValue("");
+}
+
+test("two people edit one recipe: the second is told, and nothing is overwritten", async ({
+  page,
+  browser,
+}) => {
+  const second = await browser.newPage();
+  await signInDemo(second);
+  for (const one of [page, second]) await openEditor(one, "rubbed-kale-and-apple");
+  await page.getByRole("group", { name: "Line l1" }).getByLabel("Amount").fill("200");
+  await second.getByRole("group", { name: "Line l2" }).getByLabel("Amount").fill("90");
+  await page.getByRole("button", { name: "Save" }).first().click();
+  await expect(notice(page)).toContainText("version 2, is saved");
+  await second.getByRole("button", { name: "Save" }).first().click();
+  await expect(second.getByRole("alert")).toContainText("Wren saved version 2 while you wrote on version 1");
+  await second.reload();
+  await expect(second.getByRole("group", { name: "Line l2" }).getByLabel("Amount")).toHaveValue("90");
+  await second.getByRole("button", { name: "Save" }).first().click();
+  await second.getByRole("button", { name: "Save mine on top" }).click();
+  await expect(notice(second)).toContainText("version 3, is saved");
+  await second.getByRole("button", { name: "Versions" }).click();
+  const changed = second.getByRole("region", { name: "Compare two versions" });
+  await expect(changed).toContainText("200 g kale");
+  await second.getByRole("button", { name: "Make version 2 the house version" }).click();
+  await expect(notice(second)).toContainText("Version 2 is the house version again");
+  expect((await ask<Opened>(second, "/api/recipes/rubbed-kale-and-apple")).formula.lines[0]?.grams).toBe(200);
+  await second.close();
+});
+
+test("a slot that cannot be filled is refused at its line, and what was typed stays", async ({ page }) => {
+  await page.goto("/recipes/new");
+  await page.getByLabel("Title").fill("Half a bowl");
+  const line = page.getByRole("group", { name: "Line l1" });
+  await line.getByRole("combobox", { name: "What" }).fill("lovage");
+  await page.keyboard.press("Enter");
+  await line.getByLabel("Amount").fill("2 bunches");
+  await line.getByText("What else may fill it").click();
+  await line.getByLabel("strong herbs up to, %").fill("25");
+  await page.getByRole("group", { name: "Step 1" }).getByRole("textbox", { name: "Step 1" }).fill("Chop.");
+  await page.getByRole("button", { name: "Save" }).first().click();
+  await expect(line.getByRole("alert")).toContainText("fills 25 % of this line at most");
+  await expect(page.getByLabel("Title")).toHaveValue("Half a bowl");
+  await line.getByLabel("strong herbs up to, %").fill("100");
+  await page.getByRole("button", { name: "Save" }).first().click();
+  await expect(page.getByRole("heading", { name: "Half a bowl" })).toBeVisible();
+  await expect(page.getByRole("main")).toContainText("“2 bunches”");
+});
+
+test("for other diners the amounts change with the names, and the version can be kept", async ({ page }) => {
+  await page.goto("/recipes/carrot-top-pesto");
+  await page.getByRole("button", { name: "Other diners" }).click();
+  const other = page.getByRole("region", { name: "The other version" });
+  await expect(other).toContainText(/35 g pecorino.*becomes\s+14 g nutritional yeast/s);
+  await expect(other).toContainText("as salty as it was");
+  await other.getByRole("button", { name: "Keep it as a recipe" }).click();
+  await expect(
+    page.getByRole("heading", { name: "Carrot-top pesto with sunflower seeds, vegan" }),
+  ).toBeVisible();
+});
+
+test("the plate: layers, the dressing by weight, what is left for the salt, voices, bowl", async ({
+  page,
+}) => {
+  await page.goto("/recipes/leek-and-plum-plate");
+  await page.getByRole("button", { name: "On the plate" }).click();
+  const layers = page.getByRole("region", { name: "Layers, the last on top" }).getByRole("listitem");
+  await expect(layers.first()).toContainText("Last of all");
+  await expect(layers.last()).toContainText("leek 400 g");
+  await expect(page.getByRole("region", { name: "Dressing by weight" })).toContainText("of the rest");
+  await expect(page.getByRole("region", { name: "Salt budget" })).toContainText("left for the hand");
+  await page.getByRole("button", { name: "Cost" }).click();
+  await expect(page.getByRole("cell", { name: "price board" }).first()).toBeVisible();
+});
+
+test("three jars, machine loads and what runs out first are planned while making", async ({ page }) => {
+  await page.goto("/cook/carrot-top-pesto");
+  await page.getByLabel("How many to fill").fill("3");
+  await page.keyboard.press("Tab");
+  await expect(page.getByText(/3 × 200 ml with headspace, 5\d\d g ÷/)).toBeVisible();
+  await expect(page.getByText(/^start with \d+ g, then by \d+ g, at most \d+ g/)).toBeVisible();
+  await page.getByRole("combobox", { name: "What to fill" }).click();
+  await page.getByRole("option", { name: "machine loads" }).click();
+  await expect(page.getByText("3 equal loads of 450 g.").first()).toBeVisible();
+  await expect(page.getByText(/oil to acid is [\d.]+ instead of [\d.]+ to 1/)).toBeVisible();
+});
+
+test("out as JSON-LD and Markdown, back in as the same; on a card for the wall", async ({ page }) => {
+  await page.goto("/recipes/lovage-green-sauce");
+  const download = page.waitForEvent("download");
+  await page.getByRole("link", { name: "JSON-LD", exact: true }).click();
+  const stream = await (await download).createReadStream();
+  let text = "";
+  for await (const piece of stream) text += String(piece);
+  expect(JSON.parse(text)).toMatchObject({ "@type": "Recipe", name: "Lovage green sauce" });
+  await page.goto("/recipes/import");
+  await page.getByLabel("The recipe").fill(text);
+  const review = page.getByRole("form", { name: "Review" });
+  await expect(review.getByRole("row", { name: /^80 g parsley/ })).toContainText("80 g parsley");
+  await page.goto("/recipes/lovage-green-sauce/card");
+  await expect(page.getByRole("article", { name: "Recipe card to print" })).toContainText("110 g");
+});
+
+test("a dressing is kept as a recipe and poured into a salad; the jar weighed back is remembered", async ({
+  page,
+}) => {
+  await page.goto("/dressing");
+  await expect(page.getByTestId("dressing-left")).toContainText(/is left; made today it keeps until/);
+  await page.getByText("Dressed it: weigh the jar back").click();
+  await page.getByRole("textbox", { name: "Jar before" }).fill("420");
+  await page.getByRole("textbox", { name: "Jar after" }).fill("430");
+  await page.getByRole("button", { name: "Remember it" }).click();
+  await expect(page.getByRole("alert")).toContainText("nothing was poured. Swap them?");
+  await page.getByRole("textbox", { name: "Jar after" }).fill("375");
+  await page.getByRole("button", { name: "Remember it" }).click();
+  await expect(notice(page)).toContainText(
+    "45 g went on. The next estimate rests on 1 of this kitchen's jars",
+  );
+  await page.getByRole("button", { name: "Keep as a recipe" }).click();
+  await page.getByLabel("Name").fill("Everyday red");
+  await page.getByRole("combobox", { name: "A salad to pour it into" }).click();
+  await page.getByRole("option", { name: "Runner beans with walnuts" }).click();
+  await page.getByText("half to roast in").click();
+  await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(notice(page)).toContainText("Everyday red is a recipe now, and a part of Runner beans");
+  await expect(page.getByRole("link", { name: "Everyday red" }).first()).toBeVisible();
+  const salad = await ask<{ formula: { lines: { recipe: string | null; grams: number }[] } }>(
+    page,
+    "/api/recipes/runner-beans-with-walnuts",
+  );
+  expect(
+    salad.formula.lines.filter((line) => line.recipe === "everyday-red").map((line) => line.grams),
+  ).toEqual([30, 30]);
+});
+
+test("targets of the cook's own, and flavour, move the ratio at once", async ({ page }) => {
+  await page.goto("/dressing");
+  await page.getByText("Flavour, and targets of your own").click();
+  await page.getByLabel("oil to 1 acid").fill("4");
+  await expect(page.getByTestId("ratio-place")).toContainText(/^4\.0 of oil to one of acid, milder than/);
+  await page.getByRole("group", { name: "Flavours" }).getByRole("button", { name: "garlic" }).click();
+  await expect(page.getByRole("region", { name: "Pour in this order" })).toContainText("garlic");
+  await expect(page.getByTestId("dressing-left")).toContainText("keeps until");
+});
+
+test("what was really used becomes the house version", async ({ page }) => {
+  const { versions } = await ask<{ versions: unknown[] }>(
+    page,
+    "/api/recipes/kohlrabi-and-fennel-slaw/versions",
+  );
+  expect(versions.length).toBe(1);
+  const id = crypto.randomUUID();
+  await tell(page, "/api/batches", {
+    id,
+    recipeId: "kohlrabi-and-fennel-slaw",
+    version: 1,
+    batches: 1,
+    used: [
+      { lineId: "body-1", ingredient: "kohlrabi", lotId: null, grams: 300 },
+      { lineId: "acid-5", ingredient: "cider-vinegar", lotId: null, grams: 44 },
+    ],
+    weighedG: null,
+    containers: [{ kind: "bowl", count: 1, place: "fridge" }],
+  });
+  await page.goto("/recipes/kohlrabi-and-fennel-slaw");
+  await page.getByRole("button", { name: "Versions" }).click();
+  await page
+    .getByRole("button", { name: /^Make what was used on/ })
+    .first()
+    .click();
+  await expect(notice(page)).toContainText("Version 2 is what was really used");
+  await expect(page.getByRole("region", { name: "Compare two versions" })).toContainText(
+    "44 g cider vinegar",
+  );
+});
