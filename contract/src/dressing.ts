@@ -146,10 +146,17 @@ export const DressingCorrected = z
 export const DressingForSalad = z.object({
   group: z.string().min(1).max(40),
   saladG: z.coerce.number().positive().max(50_000),
+  madeG: z.coerce
+    .number()
+    .positive()
+    .max(50_000)
+    .optional()
+    .meta({ description: "What was made of it, for how much is left" }),
 });
 export const DressingNeeded = z
   .object({
     grams: Estimate,
+    left: Estimate.nullable().meta({ description: "What stays in the jar of what was made" }),
     when: z.string(),
     source: z.string(),
     ownWeighings: z.int().meta({ description: "Jars of this kitchen that were weighed back" }),

@@ -8,7 +8,7 @@ export const recipeEndpoints = {
   listRecipes: {
     summary: "Recipes by any name of any ingredient, kind, diet, allergen, and by what is on hand",
     query: recipes.RecipesQuery,
-    reply: z.array(recipes.RecipeSummary),
+    reply: recipes.RecipeList,
     status: 200,
   },
   getRecipe: {

@@ -17,6 +17,7 @@ export const RecipesQuery = z.object({
   diet: Diet.optional(),
   without: z.string().max(200).default("").meta({ description: "Allergens, comma-separated" }),
   onHand: z.enum(["yes", "no"]).default("no").meta({ description: "Only what uses something on hand" }),
+  limit: z.coerce.number().int().min(1).max(1000).default(60).meta({ description: "The first so many" }),
 });
 
 export const RecipeSummary = z
@@ -33,6 +34,10 @@ export const RecipeSummary = z
     onHand: z.int().meta({ description: "Ingredients of it that are on hand" }),
   })
   .meta({ id: "RecipeSummary" });
+
+export const RecipeList = z
+  .object({ total: z.int(), recipes: z.array(RecipeSummary) })
+  .meta({ id: "RecipeList" });
 
 const Proposed = { of: z.string(), source: z.string() };
 const OpenQuestion = z.discriminatedUnion("about", [

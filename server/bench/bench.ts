@@ -13,12 +13,15 @@ import { databaseOf } from "../src/persistence/unit-of-work.ts";
 import { median, type Load, type LoadOrder } from "./load.ts";
 import { seedManyLots } from "./many-lots.ts";
 import { benchReading } from "./read-lines.ts";
+import { benchDressing, benchImport, fillLibrary, librarySearches } from "./recipes.ts";
 
 const lots = 2000;
 const movements = 20_000;
 /** The basket alone is asked again with so many lots, page by page and through its filters. */
 const manyLots = 20_000;
 const pastedLines = 2000;
+const manyRecipes = 1000;
+const importedRecipes = 200;
 /** Requests at once, and in all: bounded, loopback only, ends by itself. */
 const atOnce = 4;
 const requests = 1200;
@@ -71,9 +74,10 @@ async function main(): Promise<void> {
   const { port } = server.address() as { port: number };
   const base = `http://127.0.0.1:${port}`;
   const rows = await measure(base, owner);
+  const library = await measureLibrary(base, owner);
   await seedManyLots(owner, { lots: manyLots - lots, movements: manyLots - lots });
   const crowded = await measureBasket(base, owner);
-  print({ rows, crowded, reading: benchReading(pastedLines) });
+  print({ rows, library, crowded, reading: benchReading(pastedLines), dressing: [benchDressing()] });
   server.close();
   await source.destroy();
   await owner.destroy();
@@ -124,6 +128,16 @@ async function measureBasket(base: string, owner: Owner): Promise<Record<string,
   return [...report, ...(await afterEveryChange(all, { run, owner }))];
 }
 
+/** The library with a thousand recipes, searched in every way, and a file of two hundred coming in. */
+async function measureLibrary(base: string, owner: Owner): Promise<Record<string, unknown>[]> {
+  const { cookie, run } = await signedIn(base);
+  await fillLibrary(base, cookie, manyRecipes);
+  const route: Route = { name: `recipe search, ${manyRecipes} recipes`, paths: librarySearches };
+  await run(route.paths, 300);
+  const searched = [await compare(route, run), ...(await afterEveryChange([route], { run, owner }))];
+  return [...searched, await benchImport(base, cookie, importedRecipes)];
+}
+
 /** The route against the floor, round after round side by side, so that a slow moment meets both. */
 async function compare(route: Route, run: Run): Promise<Record<string, unknown>> {
   const pairs: { floor: Load; route: Load }[] = [];
@@ -171,7 +185,9 @@ const ratio = (value: number): number => Math.round(value * 100) / 100;
 
 function print(tables: {
   readonly rows: readonly Record<string, unknown>[];
+  readonly library: readonly Record<string, unknown>[];
   readonly crowded: readonly Record<string, unknown>[];
+  readonly dressing: readonly Record<string, unknown>[];
   readonly reading: readonly Record<string, unknown>[];
 }): void {
   const say = (text: string): void => void process.stdout.write(`${text}\n`);
@@ -179,6 +195,10 @@ function print(tables: {
     `Ratios to a bare Hono route doing SELECT 1 on the same pool, same run; ${lots} lots, ${movements} movements, ${atOnce} requests at once`,
   );
   console.table(tables.rows);
+  say("The library, the same ratios; and a file coming in");
+  console.table(tables.library);
+  say("One change at the dressing bench");
+  console.table(tables.dressing);
   say(`The basket with ${manyLots} lots, the same ratios`);
   console.table(tables.crowded);
   say("Reading recipe and market lines, beside the bare parser for their grammar");

@@ -183,7 +183,8 @@ describe("writing recipes", () => {
 });
 
 describe("the library", () => {
-  const names = async (query: object) => (await wren.call("listRecipes", { query })).body.map((r) => r.id);
+  const names = async (query: object) =>
+    (await wren.call("listRecipes", { query })).body.recipes.map((r) => r.id);
 
   it("finds by any name, kind, diet and allergen", async () => {
     expect(await names({ text: "sorrel and" })).toEqual(["sorrel-and-round-lettuce"]);
@@ -197,7 +198,7 @@ describe("the library", () => {
 
   it("finds by what is on hand, the most of it first", async () => {
     await wren.call("logLot", { body: aLot("tomatillo", "900") });
-    const found = (await wren.call("listRecipes", { query: { onHand: "yes" } })).body;
+    const found = (await wren.call("listRecipes", { query: { onHand: "yes" } })).body.recipes;
     expect(found.map((r) => r.id)).toContain("farro-tomatillo-and-dill");
     expect(found.every((r, i) => r.onHand > 0 && (i === 0 || r.onHand <= (found[i - 1]?.onHand ?? 99)))).toBe(
       true,
@@ -244,7 +245,7 @@ describe("in and out", () => {
     });
 
   it("reads without saving, and saves what was read", async () => {
-    const before = (await wren.call("listRecipes", { query: {} })).body.length;
+    const before = (await wren.call("listRecipes", { query: {} })).body.total;
     const read = (await wren.call("readRecipes", { body: { text: page(3) } })).body;
     expect(read.recipes.map((r) => r.title)).toEqual(["Imported 0", "Imported 1", "Imported 2"]);
     expect(read.recipes[0]?.lines[1]).toMatchObject({
@@ -252,7 +253,7 @@ describe("in and out", () => {
       grams: null,
       proposal: { why: "1 % of the rest" },
     });
-    expect((await wren.call("listRecipes", { query: {} })).body.length).toBe(before);
+    expect((await wren.call("listRecipes", { query: {} })).body.total).toBe(before);
     const formulas = read.recipes.flatMap((r) => r.formula ?? []);
     const saved = (await wren.call("importRecipes", { body: { formulas } })).body;
     expect([saved.saved.length, saved.same, saved.refused]).toEqual([3, [], []]);
@@ -295,7 +296,7 @@ describe("in and out", () => {
       expect(back?.lines.every((l) => l.ingredient !== null)).toBe(true);
     }
     const all = JSON.parse(await (await wren.raw("/api/recipes.jsonld")).text()) as { "@graph": unknown[] };
-    expect(all["@graph"].length).toBe((await wren.call("listRecipes", { query: {} })).body.length);
+    expect(all["@graph"].length).toBe((await wren.call("listRecipes", { query: {} })).body.total);
     expect((await wren.raw("/api/recipes/no-such/recipe.md")).status).toBe(404);
   });
 });
@@ -430,7 +431,7 @@ describe("dressings kept and learned", () => {
       },
     });
     expect([twice.status, twice.problem.code]).toEqual([409, "already-dressed"]);
-    const kept = (await wren.call("listRecipes", { query: { text: "cider dressing" } })).body;
+    const kept = (await wren.call("listRecipes", { query: { text: "cider dressing" } })).body.recipes;
     expect(kept.map((r) => r.id)).toEqual(["cider-dressing"]);
   });
 

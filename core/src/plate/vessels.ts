@@ -1,7 +1,7 @@
 import type { DishKind } from "../recipes/index.ts";
 
 /** Bowls of a kitchen, millilitres brim to brim. Common practice, no source. */
-export const bowlsMl: readonly number[] = [500, 1000, 2000, 3500, 5000, 8000];
+const bowlsMl: readonly number[] = [500, 1000, 2000, 3500, 5000, 8000];
 
 /** A bowl to toss in is filled to a half for leaves, to two thirds for the rest. Common practice, no source. */
 const fillOf = (kind: DishKind): number => (kind === "leaf-salad" || kind === "slaw" ? 0.5 : 2 / 3);
@@ -26,7 +26,7 @@ export function bowlFor(
 }
 
 /** One layer of dice on a tray of 30 × 40 cm with air between. Common practice, no source. */
-export const trayTakesG = 700;
+const trayTakesG = 700;
 
 /** Trays that `grams` of dice need so that they roast and do not steam; equal loads. */
 export function traysFor(grams: number): { readonly trays: number; readonly eachG: number } {

@@ -10,11 +10,13 @@ import { stepOf, type Formula } from "./formula.ts";
 import { houseVersion } from "./house-version.ts";
 import { keepingOf } from "./kind-of-dish.ts";
 import { cardOf, searchLibrary } from "./library.ts";
+import { readLineAmount } from "./line-amount.ts";
 import { equalLoads, gramsInLoads, loadsOf } from "./loads.ts";
 import { openQuestions } from "./open-questions.ts";
 import { celsiusIn, minutesIn, readStep } from "./read-step.ts";
 import { recipeId } from "./recipe-id.ts";
 import { scaleFormula, timesFormula } from "./scale.ts";
+import { allowedFillers } from "./slots.ts";
 import { withSubRecipes } from "./sub-recipes.ts";
 
 const kitchen = { catalogue: referenceCatalogue, diners: everyone };
@@ -355,5 +357,43 @@ describe("the library", () => {
     expect(recipeId("Crème & Plum!", new Set(["creme-plum", "creme-plum-2"]))).toBe("creme-plum-3");
     expect(recipeId("日本", new Set())).toBe("recipe");
     expect(recipeId("x".repeat(300), new Set()).length).toBeLessThanOrEqual(60);
+  });
+});
+
+describe("an amount as it is typed", () => {
+  const read = (text: string, id = "basil") => {
+    const amount = readLineAmount(text, factsOf(id), { cup: "us-customary" });
+    return amount.ok ? amount.value : amount.issue;
+  };
+
+  it.each([
+    ["80", { grams: 80, range: null, written: "" }],
+    ["0,08 kg", { grams: 80, written: "" }],
+    ["80–100 g", { grams: 90, range: { low: 80, high: 100 } }],
+    ["80 to 100", { grams: 90, range: { low: 80, high: 100 } }],
+    ["0", { code: "amount-not-positive" }],
+    ["-5", { code: "amount-not-positive" }],
+    ["100-80", { code: "amount-not-positive" }],
+    ["a wheelbarrow", { code: "measure-unknown" }],
+    ["", { code: "amount-empty" }],
+  ])("%s", (text, expected) => {
+    expect(read(text)).toMatchObject(expected);
+  });
+
+  it("keeps a loose measure in its own words beside its grams", () => {
+    const bunches = read("2 bunches");
+    expect(bunches).toMatchObject({ written: "2 bunches", range: null });
+    expect("grams" in bunches && bunches.grams).toBeGreaterThan(60);
+  });
+});
+
+describe("woody herbs", () => {
+  it("stay out of raw greens unless the line is written of them", () => {
+    const green = aLine("green", 50, "parsley rosemary thyme");
+    const ids = (line: typeof green): string[] =>
+      allowedFillers(line, referenceCatalogue, everyone).map((f) => f.ingredient);
+    expect(ids(green)).toEqual(["parsley"]);
+    expect(ids({ ...green, eatenRaw: false })).toEqual(["parsley", "rosemary", "thyme"]);
+    expect(ids(aLine("green", 2, "thyme"))).toEqual(["thyme"]);
   });
 });

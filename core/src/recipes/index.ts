@@ -46,6 +46,7 @@ export { impliedBy, usualLineRole } from "./guess-line.ts";
 export { houseVersion, type HouseIssue } from "./house-version.ts";
 export { judgeFormula, type FormulaIssue } from "./judge-formula.ts";
 export { cautionsOfKind, keepingOf, kindFromWords, usualDensity, usualPortionG } from "./kind-of-dish.ts";
+export { readLineAmount, type LineAmount } from "./line-amount.ts";
 export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";
 export { equalLoads, gramsInLoads, loadsOf, type Loads } from "./loads.ts";
 export { openQuestions, type OpenQuestion } from "./open-questions.ts";

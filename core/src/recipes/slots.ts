@@ -13,6 +13,17 @@ const dominant = 3;
 export const isStrong = (facts: IngredientFacts): boolean => facts.strength >= dominant;
 
 /**
+ * Never in a raw line: what must not be eaten raw, and woody herbs as one of its greens – unless the line is written of
+ * it. A judgement for the second.
+ */
+export const isBarred = (line: Line, facts: IngredientFacts): boolean =>
+  line.eatenRaw &&
+  (facts.raw === "no" ||
+    (facts.category === "woody-herb" &&
+      (line.role === "green" || line.role === "base") &&
+      writtenFiller(line)?.ingredient !== facts.id));
+
+/**
  * The fillers a line may take for these diners, in written order. A line eaten raw never takes an ingredient
  * marked never-raw, whatever the formula says. Formulas are judged before they are kept, so every conversion holds.
  */
@@ -21,7 +32,7 @@ export function allowedFillers(line: Line, catalogue: Catalogue, diners: Diners)
   return line.fillers.flatMap((filler) => {
     const facts = catalogue.ingredients.get(filler.ingredient);
     invariant(facts !== undefined, `formula names unknown ingredient ${filler.ingredient}`);
-    const allowed = suits(facts, diners) && !(line.eatenRaw && facts.raw === "no");
+    const allowed = suits(facts, diners) && !isBarred(line, facts);
     const converted = written && convert(filler.by, written, facts);
     const gramsPerGram = converted?.ok ? converted.value.factor : 1;
     return allowed ? [{ ...filler, facts, gramsPerGram }] : [];

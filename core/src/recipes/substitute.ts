@@ -2,6 +2,7 @@ import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import { convert, type Converted } from "./conversion.ts";
 import type { Line } from "./formula.ts";
+import { isBarred } from "./slots.ts";
 import { standIns, type StandIn } from "./tables/stand-ins.ts";
 
 /** Something that may stand in for what a line asks, with what changes. */
@@ -94,7 +95,7 @@ export function substitutesFor(
   ];
   return [...new Set(order)].flatMap((id) => {
     const to = ingredients.get(id);
-    if (!to || id === ingredient || !kitchen.suits(to) || (line.eatenRaw && to.raw === "no")) return [];
+    if (!to || id === ingredient || !kitchen.suits(to) || isBarred(line, to)) return [];
     return [
       standInFor(
         line.grams,

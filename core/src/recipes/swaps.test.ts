@@ -164,6 +164,47 @@ describe("slots with conversions and floors", () => {
     expect(seen).toBe(300);
   });
 
+  it("equals trying every split of whole grams on small kitchens (120 of them)", () => {
+    const small = fc.record({
+      grams: fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 2, maxLength: 2 }),
+      stock: fc.array(fc.integer({ min: 0, max: 4 }), { minLength: 3, maxLength: 3 }),
+      worth: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 3, maxLength: 3 }),
+      half: fc.boolean(),
+    });
+    let seen = 0;
+    fc.assert(
+      fc.property(small, ({ grams, stock, worth, half }) => {
+        const cap = half ? 0.5 : 1;
+        const [a = 1, b = 1] = grams.map((g) => g * 2);
+        const lineA = aLine("a", a, "chard", {
+          fillers: [fillerOf("chard"), fillerOf("kale", { maxShare: cap })],
+        });
+        const lineB = aLine("b", b, "kale", {
+          fillers: [fillerOf("kale"), fillerOf("leek", { maxShare: cap })],
+        });
+        const [chard = 0, kale = 0, leek = 0] = stock;
+        const [w1 = 1, w2 = 1, w3 = 1] = worth;
+        const lots = [lot("c", "chard", chard, w1), lot("k", "kale", kale, w2), lot("l", "leek", leek, w3)];
+        let best = 0;
+        for (let c = 0; c <= chard; c++)
+          for (let inA = 0; inA <= kale; inA++)
+            for (let inB = 0; inA + inB <= kale; inB++)
+              for (let l = 0; l <= leek; l++)
+                if (c + inA <= a && inA <= a * cap && inB + l <= b && l <= b * cap)
+                  best = Math.max(best, c * w1 + (inA + inB) * w2 + l * w3);
+        const filled = fillLines([demandOf(lineA), demandOf(lineB)], lots);
+        const got = filled.reduce(
+          (t, f) => t + f.grams * (lots.find((one) => one.lotId === f.lotId)?.worth ?? 0),
+          0,
+        );
+        expect(got).toBeCloseTo(best, 3);
+        seen++;
+      }),
+      { numRuns: 120, seed: 9 },
+    );
+    expect(seen).toBe(120);
+  });
+
   it("one lot shared by lines it stands for differently: as good as trying every split", () => {
     // Orange juice is gram for gram in one line and by strength (6.25 g for 1) in the other.
     const sweet = aLine("bright", 30, "apple-juice", {

@@ -47,6 +47,7 @@ export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
 export {
   betaPerMetre,
   diceTogether,
+  pieceMm,
   sizeFor,
   timeFactor,
   wholeTimeFactor,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
-import { diceTogether, sizeFor, timeFactor, wholeTimeFactor } from "./time-by-size.ts";
+import { diceTogether, pieceMm, sizeFor, timeFactor, wholeTimeFactor } from "./time-by-size.ts";
 
 describe("time by size", () => {
   it("20 to 40 mm dice takes 2.4 times as long, not 4 (worked example of the design)", () => {
@@ -40,6 +40,14 @@ describe("time by size", () => {
     );
     expect(sizes[0]?.mm).toBeLessThan(20);
     expect(sizes[1]?.mm).toBeGreaterThan(20);
+  });
+
+  it("reads the size a piece is described by", () => {
+    expect(["25 mm dice, oiled", "5-8 cm roots wrapped", "whole, pricked"].map(pieceMm)).toEqual([
+      25,
+      65,
+      undefined,
+    ]);
   });
 
   it.each([

@@ -66,3 +66,12 @@ export const diceTogether = (
   minutes: number,
 ): { readonly id: string; readonly mm: number }[] =>
   things.map(({ id, minutes: usual, mm }) => ({ id, mm: sizeFor(minutes / usual, mm, "oven") }));
+
+/** Millimetres across that a piece is described by: "25 mm dice", "5-8 cm roots"; the middle of a span, undefined when none is named. */
+export function pieceMm(piece: string): number | undefined {
+  const match = /(\d+(?:\.\d+)?)(?:\s*[-–]\s*(\d+(?:\.\d+)?))?\s*(mm|cm)\b/i.exec(piece);
+  if (!match) return undefined;
+  const low = Number(match[1]);
+  const middle = (low + Number(match[2] ?? low)) / 2;
+  return match[3]?.toLowerCase() === "cm" ? middle * 10 : middle;
+}

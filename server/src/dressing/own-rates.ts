@@ -1,6 +1,6 @@
 import type { ReplyOf } from "@apron/contract";
 import { provenance } from "@apron/core/catalogue";
-import { dressingFor, dressingRates, jarsThatCount, rateByJar } from "@apron/core/dressing";
+import { dressingFor, dressingRates, jarsThatCount, leftInJar, rateByJar } from "@apron/core/dressing";
 import { accept } from "@apron/core/measure";
 import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
@@ -19,15 +19,16 @@ const ratesIn = ({ jars = [] }: Settings, group: string): number[] =>
 
 /** How much dressing a salad of a kind takes here. */
 export function neededFor(
-  group: string,
-  saladG: number,
+  { group, saladG, madeG }: { group: string; saladG: number; madeG?: number | undefined },
   kit: Pick<Kit, "asker">,
 ): Answer<ReplyOf<"dressingForSalad">> {
   const rate = dressingRates.find((one) => one.group === group);
   if (!rate) return notFound("salad-unknown", "group");
   const own = ownRates(group, kit);
+  const grams = dressingFor(saladG, rate, own);
   return accept({
-    grams: dressingFor(saladG, rate, own),
+    grams,
+    left: madeG === undefined ? null : leftInJar(madeG, grams),
     when: rate.when,
     source: provenance(rate),
     ownWeighings: own.length,
@@ -39,10 +40,13 @@ export const weighJarBack: UseCase<"weighJarBack"> = async ({ body }, kit) => {
   const { group, saladG, usedG } = body;
   const rate = rateByJar(saladG, usedG);
   if (!rate.ok) return refuseWith(rate.issue, "usedG");
-  const known = neededFor(group, saladG, kit);
+  const known = neededFor({ group, saladG }, kit);
   if (!known.ok) return known;
   const before = kit.asker.kitchen.settings;
   const settings = { ...before, jars: [...(before.jars ?? []), { group, per100g: rate.value }] };
   await kit.stores.kitchen.change({ settings });
-  return neededFor(group, saladG, { asker: { ...kit.asker, kitchen: { ...kit.asker.kitchen, settings } } });
+  return neededFor(
+    { group, saladG },
+    { asker: { ...kit.asker, kitchen: { ...kit.asker.kitchen, settings } } },
+  );
 };

@@ -145,7 +145,7 @@ const correctDressing: UseCase<"correctDressing"> = ({ body }, kit) => {
 };
 
 const dressingForSalad: UseCase<"dressingForSalad"> = ({ query }, kit) =>
-  Promise.resolve(neededFor(query.group, query.saladG, kit));
+  Promise.resolve(neededFor(query, kit));
 
 export const dressingUseCases = {
   dressingHandbook,

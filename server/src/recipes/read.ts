@@ -47,13 +47,14 @@ export const listRecipes: UseCase<"listRecipes"> = async ({ query }, kit) => {
     },
     kit.catalogue.ingredients,
   );
-  return accept(
-    found.map(({ ingredients, ...card }) => ({
+  return accept({
+    total: found.length,
+    recipes: found.slice(0, query.limit).map(({ ingredients, ...card }) => ({
       ...card,
       version: versions.get(card.id) ?? 1,
       onHand: ingredients.filter((id) => onHand.has(id)).length,
     })),
-  );
+  });
 };
 
 const keepsOf = (formula: Formula, kit: Kit): Recipe["keeps"] =>

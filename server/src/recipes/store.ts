@@ -10,7 +10,7 @@ export type VersionRecord = {
   readonly note: string;
 };
 
-export type BatchOfRecipe = {
+type BatchOfRecipe = {
   readonly id: string;
   readonly version: number;
   readonly madeOn: Day;

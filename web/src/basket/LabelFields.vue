@@ -7,7 +7,7 @@ import type { LabelDraft } from "./lot-draft.ts";
 defineProps<{ idPrefix: string; sentenceAt: (field: string) => string | undefined }>();
 const label = defineModel<LabelDraft>({ required: true });
 const numbers = [
-  { key: "salt", field: "label.saltG", name: "Salt" },
+  { key: "salt", field: "label.saltG", name: "Salt (or mg sodium)" },
   { key: "sugars", field: "label.sugarsG", name: "Sugars" },
   { key: "acid", field: "label.acidG", name: "Acid" },
 ] as const;

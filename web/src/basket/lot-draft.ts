@@ -1,4 +1,5 @@
 import type { Lot, LogLot } from "@apron/contract";
+import { labelSalt } from "@apron/core/basket";
 import { useStorage } from "@vueuse/core";
 import type { RemovableRef } from "@vueuse/core";
 import { todayIso } from "../ui/dates.ts";
@@ -23,7 +24,12 @@ export function labelOf(draft: LabelDraft): LogLot["label"] {
     .split(/[,;]/)
     .map((one) => one.trim().toLowerCase())
     .filter((one) => one !== "");
-  return { saltG: per100(draft.salt), sugarsG: per100(draft.sugars), acidG: per100(draft.acid), allergens };
+  return {
+    saltG: draft.salt.trim() === "" ? null : labelSalt(draft.salt),
+    sugarsG: per100(draft.sugars),
+    acidG: per100(draft.acid),
+    allergens,
+  };
 }
 
 /** The field of a label whose text is not a number; undefined when all can be read. */

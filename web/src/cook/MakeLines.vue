@@ -74,7 +74,9 @@ const problemAt = (part: PartDraft): string | undefined => {
               </button></span
             >
           </td>
-          <td class="right figure">{{ part.scale.text }}</td>
+          <td class="right figure">
+            {{ part.scale.text }}<span class="soft error small">{{ errorWords(part.scale.error) }}</span>
+          </td>
           <td class="small">
             <template v-if="part.spoon"
               >{{ part.spoon.text

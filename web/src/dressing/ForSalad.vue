@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dressingRates, leftInJar } from "@apron/core/dressing";
+import { dressingRates } from "@apron/core/dressing";
 import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
@@ -31,8 +31,11 @@ const groups = dressingRates.map((rate) => ({ value: rate.group, label: rate.gro
 const rate = computed(() => dressingRates.find((one) => one.group === group.value));
 const saladG = computed(() => typedGrams(text.value));
 const { data: needed } = useQuery({
-  key: () => ["dressing-needed", group.value, saladG.value ?? 0],
-  query: () => call("dressingForSalad", { query: { group: group.value, saladG: saladG.value ?? 0 } }),
+  key: () => ["dressing-needed", group.value, saladG.value ?? 0, Math.round(props.madeG)],
+  query: () =>
+    call("dressingForSalad", {
+      query: { group: group.value, saladG: saladG.value ?? 0, madeG: Math.round(props.madeG) },
+    }),
   enabled: () => (saladG.value ?? 0) > 0,
   placeholderData: (earlier) => earlier,
 });
@@ -43,7 +46,7 @@ const { data: kept } = useQuery({
   enabled: () => ingredients.value !== "",
   placeholderData: (earlier) => earlier,
 });
-const left = computed(() => needed.value && leftInJar(props.madeG, needed.value.grams));
+const left = computed(() => needed.value?.left);
 const grams = (g: number): string => showGrams(g, session.display);
 
 async function weighBack(): Promise<void> {

@@ -30,14 +30,16 @@ const into = ref("none");
 const pouredG = ref("60");
 const { data: recipes } = useQuery({
   key: () => ["recipes", "all"],
-  query: () => call("listRecipes", { query: {} }),
+  query: () => call("listRecipes", { query: { limit: 1000 } }),
 });
 const salads = computed(() => [
   { value: "none", label: "no salad yet" },
-  ...(recipes.value ?? []).filter((r) => r.kind !== "dressing").map((r) => ({ value: r.id, label: r.name })),
+  ...(recipes.value?.recipes ?? [])
+    .filter((r) => r.kind !== "dressing")
+    .map((r) => ({ value: r.id, label: r.name })),
 ]);
 async function keep(): Promise<void> {
-  const salad = recipes.value?.find((one) => one.id === into.value);
+  const salad = recipes.value?.recipes.find((one) => one.id === into.value);
   const grams = typedGrams(pouredG.value);
   if (salad && grams === undefined)
     return submission.refuse("amount-not-understood", "intoRecipe.grams", { text: pouredG.value });

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import type { Recipe } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { useSession } from "../app/session.ts";
+import StandIns from "./StandIns.vue";
 import { filledBy, lineMarks } from "./line-words.ts";
 
 /** The lines of a formula in their groups. */
 const props = defineProps<{ recipe: Recipe }>();
 const session = useSession();
+/** The line whose stand-ins are shown. */
+const asked = ref("");
 const groups = computed(() => {
   const found = new Map<string, Recipe["formula"]["lines"][number][]>();
   for (const line of props.recipe.formula.lines)
@@ -40,6 +43,17 @@ const groups = computed(() => {
           <span v-if="lineMarks(line, session.display).length > 0" class="small soft marks">{{
             lineMarks(line, session.display).join(" · ")
           }}</span>
+          <button
+            v-if="line.recipe === null"
+            type="button"
+            class="instead small"
+            :aria-expanded="asked === line.id"
+            :aria-label="`What instead of ${filledBy(line, recipe)}`"
+            @click="asked = asked === line.id ? '' : line.id"
+          >
+            instead?
+          </button>
+          <StandIns v-if="asked === line.id" :recipe="recipe.formula.id" :line="line.id" />
         </td>
       </tr>
     </tbody>
@@ -72,6 +86,16 @@ td {
 
 .role {
   font-weight: 600;
+}
+
+.instead {
+  padding: 0.2rem 0.3rem;
+  font: inherit;
+  font-size: 0.85rem;
+  color: var(--action);
+  background: none;
+  border: 0;
+  cursor: pointer;
 }
 
 .marks {

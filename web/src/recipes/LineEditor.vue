@@ -1,15 +1,20 @@
 <script setup lang="ts">
 import type { RecipeSummary } from "@apron/contract";
-import { fillerOf, roles } from "@apron/core/recipes";
+import { showGrams } from "@apron/core/measure";
+import { fillerOf, impliedBy, readLineAmount, roles } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Checkbox from "primevue/checkbox";
 import { computed, ref } from "vue";
+import { useCatalogue } from "../app/queries.ts";
+import { factsOf } from "../app/sent-facts.ts";
+import { useSession } from "../app/session.ts";
+import { sentenceFor } from "../app/words.ts";
 import IngredientField from "../basket/IngredientField.vue";
-import { useAmountReading, useIngredientDetail } from "../basket/use-amount-reading.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
+import FillerRow from "./FillerRow.vue";
 import type { LineDraft } from "./use-recipe-draft.ts";
 
 /** One line of a formula: what, how much, what else may fill it, and how it is treated. */
@@ -19,25 +24,41 @@ const props = defineProps<{
   problem?: string | undefined;
 }>();
 const line = defineModel<LineDraft>({ required: true });
-const emit = defineEmits<{ remove: []; up: [] }>();
+const emit = defineEmits<{ remove: [] }>();
 
-const amount = ref(line.value.written || String(Math.round(line.value.grams * 10) / 10));
+const session = useSession();
+const { data: known } = useCatalogue();
 const first = computed(() => line.value.fillers[0]?.ingredient ?? "");
-const reading = useAmountReading(first, amount);
-const { data: facts } = useIngredientDetail(first);
+const facts = computed(() => {
+  const sent = known.value?.ingredients.find((one) => one.id === first.value);
+  return sent && factsOf(sent);
+});
+const shownAmount = (): string => {
+  const { written, range, grams } = line.value;
+  const round = (g: number): string => String(Math.round(g * 10) / 10);
+  return written || (range ? `${round(range.low)}–${round(range.high)}` : round(grams));
+};
+const amount = ref(shownAmount());
+const amountProblem = ref("");
+const words = ref("");
 
+/** Read as it is typed; what cannot be read stays in the field and changes nothing. */
 function typedAmount(text: string): void {
   amount.value = text;
-  const weight = reading.value.weight;
-  const plain = Number(text.trim().replace(",", "."));
-  if (plain > 0) {
-    line.value.grams = plain;
-    line.value.written = "";
-  } else if (weight) {
-    line.value.grams = weight.grams.value;
-    line.value.written = weight.weighed ? "" : text.trim();
-  }
-  line.value.range = null;
+  const read = readLineAmount(text, facts.value, {
+    cup: session.cup,
+    ounces: session.ounces[first.value],
+  });
+  amountProblem.value = read.ok ? "" : sentenceFor(read.issue);
+  words.value = read.ok && read.value.written ? showGrams(read.value.grams, session.display) : "";
+  if (!read.ok) return;
+  line.value.grams = read.value.grams;
+  line.value.range = read.value.range;
+  line.value.written = read.value.written;
+}
+/** A preparation may say how it is trimmed; what was chosen by hand stays. */
+function prepared(): void {
+  if (facts.value) line.value.trim ??= impliedBy(line.value.preparation, facts.value).trim;
 }
 function chooseFirst(ingredient: string): void {
   const [written, ...others] = line.value.fillers;
@@ -49,11 +70,6 @@ function chooseRecipe(recipe: string): void {
   line.value.fillers = recipe === "none" ? [fillerOf("")] : [];
 }
 const roleChoices = roles.map((value) => ({ value, label: value }));
-const byChoices = [
-  { value: "mass", label: "gram for gram" },
-  { value: "volume", label: "by volume" },
-  { value: "strength", label: "by strength" },
-] as const;
 const cookChoices = computed(() => [
   { value: "raw", label: "eaten raw" },
   { value: "heated", label: "heated, no figure" },
@@ -107,12 +123,13 @@ const held = computed({
       <FieldFrame
         label="Amount"
         :for="`${id}-amount`"
-        v-bind="reading.words && line.written ? { hint: reading.words } : {}"
+        :problem="amountProblem || undefined"
+        :hint="words || undefined"
       >
         <TextBox :id="`${id}-amount`" :model-value="amount" @update:model-value="typedAmount" />
       </FieldFrame>
       <FieldFrame label="Preparation" :for="`${id}-prep`">
-        <TextBox :id="`${id}-prep`" v-model="line.preparation" />
+        <TextBox :id="`${id}-prep`" v-model="line.preparation" @change="prepared" />
       </FieldFrame>
       <Button
         label="Take out"
@@ -129,35 +146,13 @@ const held = computed({
         >
       </summary>
       <div class="more">
-        <div v-for="(filler, i) in line.fillers.slice(1)" :key="i" class="filler">
-          <IngredientField :id="`${id}-filler-${i}`" v-model="filler.ingredient" :usual="[]" label="or" />
-          <NumberBox
-            :id="`${id}-max-${i}`"
-            v-model="filler.maxShare"
-            label="up to, %"
-            :factor="0.01"
-            needed
-          />
-          <NumberBox
-            :id="`${id}-min-${i}`"
-            v-model="filler.minShare"
-            label="at least, %"
-            :factor="0.01"
-            needed
-          />
-          <SelectBox
-            :id="`${id}-by-${i}`"
-            v-model="filler.by"
-            name="How it stands for it"
-            :choices="byChoices"
-          />
-          <Button
-            label="×"
-            severity="secondary"
-            aria-label="Take this filler out"
-            @click="line.fillers.splice(i + 1, 1)"
-          />
-        </div>
+        <FillerRow
+          v-for="(_filler, i) in line.fillers.slice(1)"
+          :id="`${id}-filler-${i}`"
+          :key="i"
+          v-model="line.fillers[i + 1]!"
+          @remove="line.fillers.splice(i + 1, 1)"
+        />
         <Button
           v-if="line.recipe === null"
           label="Another may fill it"
@@ -252,7 +247,6 @@ const held = computed({
 }
 
 .more,
-.filler,
 .treated {
   display: grid;
   gap: 0.6rem;
@@ -261,12 +255,6 @@ const held = computed({
 .more {
   justify-items: start;
   padding: 0.6rem 0 0.4rem;
-}
-
-.filler {
-  grid-template-columns: minmax(0, 1.6fr) 6.5rem 6.5rem 11.5rem auto;
-  align-items: end;
-  width: 100%;
 }
 
 .treated {
@@ -302,8 +290,7 @@ summary {
 }
 
 @media (max-width: 900px) {
-  .main,
-  .filler {
+  .main {
     grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   }
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { NewFormula } from "@apron/contract";
 import { cautionsOfKind, keepingOf, usualDensity, type DishKind } from "@apron/core/recipes";
+import { readYield } from "@apron/core/exchange";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import Textarea from "primevue/textarea";
-import { computed, watch } from "vue";
+import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
@@ -38,7 +39,7 @@ const {
 });
 const { data: recipes } = useQuery({
   key: () => ["recipes", "all"],
-  query: () => call("listRecipes", { query: {} }),
+  query: () => call("listRecipes", { query: { limit: 1000 } }),
 });
 const { data: catalogue } = useCatalogue();
 watch(
@@ -57,6 +58,25 @@ const keepingChoices = (place: string) => [
     .filter((rule) => rule.place === place)
     .map((rule) => ({ value: rule.subject, label: `${rule.name}: ${rule.days} days` })),
 ];
+/** What a batch is said to make, by mass or by volume; empty where the recipe does not say. */
+const makesText = ref("");
+const makesProblem = ref("");
+watch(
+  () => draft.value?.makes,
+  (now) => {
+    if (now && makesText.value === "")
+      makesText.value = now.kind === "mass" ? `${now.grams} g` : `${now.ml} ml`;
+  },
+  { immediate: true },
+);
+function setMakes(text: string): void {
+  makesText.value = text;
+  const now = draft.value;
+  if (!now) return;
+  const { makes } = readYield(text);
+  makesProblem.value = text.trim() === "" || makes ? "" : "Say it like 300 ml or 1.2 kg.";
+  now.makes = makes;
+}
 /** A new kind brings its usual keeping, density and cautions; the cook may set others. */
 function setKind(kind: DishKind): void {
   const now = draft.value;
@@ -156,6 +176,14 @@ async function dropDraft(): Promise<void> {
         :problem="submission.sentenceAt('formula.minutes')"
         @update:model-value="draft.minutes = Math.round($event ?? 0)"
       />
+      <FieldFrame label="Makes" for="recipe-makes" :problem="makesProblem || undefined">
+        <TextBox
+          id="recipe-makes"
+          :model-value="makesText"
+          placeholder="300 ml"
+          @update:model-value="setMakes"
+        />
+      </FieldFrame>
       <FieldFrame
         label="Keeps in the fridge as"
         for="keep-fridge"
@@ -186,7 +214,7 @@ async function dropDraft(): Promise<void> {
         :id="`l${i + 1}`"
         :key="line.id"
         v-model="draft.lines[i]!"
-        :recipes="(recipes ?? []).filter((one) => one.id !== id)"
+        :recipes="(recipes?.recipes ?? []).filter((one) => one.id !== id)"
         :problem="lineProblem(i)"
         @remove="draft.lines.splice(i, 1)"
       />
@@ -240,12 +268,16 @@ async function dropDraft(): Promise<void> {
 
 .head {
   display: grid;
-  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) 7rem 7rem;
+  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) 6rem 6rem 7rem;
   gap: 0.8rem;
 }
 
-.head > :nth-child(n + 5) {
+.head > :nth-child(6) {
   grid-column: span 2;
+}
+
+.head > :nth-child(7) {
+  grid-column: span 3;
 }
 
 .unread {
@@ -267,7 +299,7 @@ section > :deep(.p-button) {
 
 @media (max-width: 900px) {
   .head,
-  .head > :nth-child(n + 5) {
+  .head > :nth-child(n + 6) {
     grid-template-columns: minmax(0, 1fr);
     grid-column: auto;
   }

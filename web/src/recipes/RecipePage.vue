@@ -14,6 +14,7 @@ import CostView from "./CostView.vue";
 import DinersView from "./DinersView.vue";
 import FormulaTable from "./FormulaTable.vue";
 import OpenQuestions from "./OpenQuestions.vue";
+import SizeTimes from "./SizeTimes.vue";
 import PlateView from "./PlateView.vue";
 import VersionsView from "./VersionsView.vue";
 import { allergenWords, kindWords, saidDiets, stepMarks, timeWords } from "./kind-words.ts";
@@ -66,6 +67,7 @@ const grams = (g: number): string => showGrams(g, session.display);
             }}</span>
           </li>
         </ol>
+        <SizeTimes :recipe="recipe" />
       </div>
       <div class="card right-side">
         <h2>Makes</h2>

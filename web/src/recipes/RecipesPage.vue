@@ -60,8 +60,7 @@ const {
   placeholderData: (before) => before,
 });
 /** So many at once; a search finds the rest. */
-const shown = 60;
-const first = computed(() => recipes.value?.slice(0, shown) ?? []);
+const first = computed(() => recipes.value?.recipes ?? []);
 const isNarrowed = computed(
   () => Boolean(text.value) || onHand.value || [kind, diet, without].some((one) => one.value !== "all"),
 );
@@ -114,11 +113,11 @@ const isNarrowed = computed(
       </div>
     </li>
   </ul>
-  <p v-if="(recipes?.length ?? 0) > shown" class="soft" role="status">
-    {{ shown }} of {{ recipes?.length }} shown: search to narrow them down.
+  <p v-if="(recipes?.total ?? 0) > first.length" class="soft" role="status">
+    {{ first.length }} of {{ recipes?.total }} shown: search to narrow them down.
   </p>
   <EmptyState
-    v-if="status === 'success' && recipes?.length === 0"
+    v-if="status === 'success' && recipes?.total === 0"
     :text="
       isNarrowed
         ? 'Nothing here fits that. Take one of the conditions away.'

@@ -25,7 +25,7 @@ const jsonOf = (names: readonly string[]): string =>
       "@type": "Recipe",
       name,
       recipeYield: "4 servings",
-      recipeIngredient: ["200 g chard, washed", "20 g olive oil", "2 g salt"],
+      recipeIngredient: ["200 g samphire, washed", "20 g olive oil", "2 g salt"],
       recipeInstructions: [{ "@type": "HowToStep", text: "Wash, wilt and dress." }],
     })),
   });
@@ -116,7 +116,7 @@ test("a file of five hundred recipes comes in with its progress shown; a second 
   page,
 }) => {
   test.setTimeout(120_000);
-  const names = Array.from({ length: 500 }, (_, i) => `Chard of day ${i + 1}`);
+  const names = Array.from({ length: 500 }, (_, i) => `Samphire of day ${i + 1}`);
   const file = {
     name: "library.jsonld",
     mimeType: "application/ld+json",
@@ -128,13 +128,13 @@ test("a file of five hundred recipes comes in with its progress shown; a second 
   await page.getByRole("button", { name: "Save 500" }).click();
   await expect(page.getByText(/Saving \d+ of 500/)).toBeVisible();
   await expect(notice(page)).toContainText("500 recipes saved", { timeout: 60_000 });
-  const found = await ask<{ id: string }[]>(page, "/api/recipes?text=chard%20of%20day");
-  expect(found.length).toBe(500);
+  const kept = (): Promise<{ total: number }> => ask(page, "/api/recipes?text=samphire%20of%20day&limit=1");
+  expect((await kept()).total).toBe(500);
   await page.goto("/recipes/import");
   await page.getByLabel("or a file").setInputFiles(file);
   await page.getByRole("button", { name: "Save 500" }).click();
   await expect(notice(page)).toContainText("500 here already", { timeout: 60_000 });
-  expect((await ask<{ id: string }[]>(page, "/api/recipes?text=chard%20of%20day")).length).toBe(500);
+  expect((await kept()).total).toBe(500);
 });
 
 test("find by any name, kind, diet and allergen", async ({ page }) => {

@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import type { Recipe } from "@apron/contract";
+import { diceTogether, pieceMm, timeFactor } from "@apron/core/trim";
+import { computed, ref } from "vue";
+import { useCatalogue } from "../app/queries.ts";
+import { sentenceFor } from "../app/words.ts";
+import NumberBox from "../ui/NumberBox.vue";
+
+/** Bigger pieces take longer: what another size does to the handbook's time, and sizes that are done together. */
+const props = defineProps<{ recipe: Recipe }>();
+const { data: catalogue } = useCatalogue();
+const wanted = ref<number | null>(null);
+
+const roasts = computed(() =>
+  props.recipe.formula.lines.flatMap((line) => {
+    const id = line.fillers[0]?.ingredient ?? "";
+    const facts = catalogue.value?.ingredients.find((one) => one.id === id);
+    const change = facts?.changes.find((one) => one.method === line.cook && one.method.startsWith("roast"));
+    const mm = change && pieceMm(change.piece);
+    return change && mm && change.minutesLow !== null && change.minutesHigh !== null
+      ? [
+          {
+            id,
+            name: props.recipe.names[id] ?? id,
+            mm,
+            low: change.minutesLow,
+            high: change.minutesHigh,
+            done: change.done,
+          },
+        ]
+      : [];
+  }),
+);
+const timed = computed(() =>
+  roasts.value.map((one) => {
+    const factor = timeFactor({ mm: wanted.value ?? one.mm, referenceMm: one.mm, heat: "oven" });
+    return { ...one, factor };
+  }),
+);
+/** With more than one on the tray: cut so that all are done when the slowest is. */
+const together = computed(() => {
+  if (roasts.value.length < 2) return [];
+  const minutes = Math.max(...roasts.value.map((one) => one.high));
+  return diceTogether(
+    roasts.value.map((one) => ({ id: one.name, minutes: one.high, mm: one.mm })),
+    minutes,
+  );
+});
+</script>
+
+<template>
+  <details v-if="roasts.length > 0">
+    <summary>Cut to another size</summary>
+    <div class="sizes">
+      <NumberBox id="size-mm" v-model="wanted" label="pieces of, mm" />
+      <ul>
+        <li v-for="one in timed" :key="one.id" class="small">
+          <template v-if="one.factor.ok">
+            <b>{{ one.name }}</b>: look first after {{ Math.round(one.low * one.factor.value) }} min, done by
+            {{ Math.round(one.high * one.factor.value) }} min; the sign is: {{ one.done }}.
+            <span class="soft"
+              >({{ one.low }}–{{ one.high }} min at {{ one.mm }} mm, an estimate with checks)</span
+            >
+          </template>
+          <template v-else>{{ sentenceFor(one.factor.issue) }}</template>
+        </li>
+        <li v-if="together.length > 0" class="small">
+          Done together:
+          <template v-for="(one, i) in together" :key="one.id"
+            ><template v-if="i > 0">, </template>{{ one.id }} {{ Math.round(one.mm) }} mm</template
+          >.
+        </li>
+      </ul>
+    </div>
+  </details>
+</template>
+
+<style scoped>
+.sizes {
+  display: grid;
+  grid-template-columns: 9rem minmax(0, 1fr);
+  gap: 1rem;
+  align-items: start;
+  padding-top: 0.5rem;
+}
+
+summary {
+  width: fit-content;
+  font-size: 0.875rem;
+  color: var(--action);
+  cursor: pointer;
+}
+</style>
