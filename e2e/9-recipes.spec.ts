@@ -207,6 +207,19 @@ test("a slot that cannot be filled is refused at its line, and what was typed st
   await expect(page.getByRole("main")).toContainText("“2 bunches”");
 });
 
+test("what may stand in for a line, and what another size does to the time", async ({ page }) => {
+  await page.goto("/recipes/roast-squash-and-leek-dip");
+  await page.getByRole("button", { name: /^What instead of kabocha/ }).click();
+  await expect(page.getByRole("listitem").filter({ hasText: "butternut" }).first()).toContainText(
+    "gram for gram",
+  );
+  await page.getByText("Cut to another size").click();
+  await page.getByLabel("pieces of, mm").fill("40");
+  await expect(page.getByText(/look first after 5\d min, done by 8\d min/)).toBeVisible();
+  await page.getByLabel("pieces of, mm").fill("4000");
+  await expect(page.getByText("A piece is up to 400 mm across.")).toBeVisible();
+});
+
 test("for other diners the amounts change with the names, and the version can be kept", async ({ page }) => {
   await page.goto("/recipes/carrot-top-pesto");
   await page.getByRole("button", { name: "Other diners" }).click();
@@ -235,7 +248,7 @@ test("the plate: layers, the dressing by weight, what is left for the salt, voic
 
 test("three jars, machine loads and what runs out first are planned while making", async ({ page }) => {
   await page.goto("/cook/carrot-top-pesto");
-  await page.getByLabel("How many to fill").fill("3");
+  await page.getByLabel("Number to fill").fill("3");
   await page.keyboard.press("Tab");
   await expect(page.getByText(/3 × 200 ml with headspace, 5\d\d g ÷/)).toBeVisible();
   await expect(page.getByText(/^start with \d+ g, then by \d+ g, at most \d+ g/)).toBeVisible();

@@ -82,7 +82,16 @@ async function takeAll(page) {
   await take("larder", "/larder");
   const { containers } = await (await page.request.get("/api/larder")).json();
   await take("label", `/label/${containers.find((c) => c.place === "freezer").id}`);
-  await take("recipe", "/recipes/lovage-green-sauce");
+  await take("recipes", "/recipes");
+  await take("recipe", "/recipes/leek-and-plum-plate");
+  await take("plate", "/recipes/leek-and-plum-plate?view=plate");
+  await page.goto("/recipes/import");
+  await page
+    .getByLabel("The recipe")
+    .fill(
+      "Windfall slaw\nServes 4\n\n2 medium kohlrabi (about 500 g), peeled\n150 g apple, in matchsticks\n3 tbsp cider vinegar\nsalt to taste\n\nMethod\nStir the salt into the vinegar.\nDress and leave to stand for 30 minutes.",
+    );
+  await take("import");
   await page.evaluate(() => localStorage.setItem("apron:light", "evening"));
   await take("evening", "/");
   await page.evaluate(() => localStorage.setItem("apron:light", "day"));

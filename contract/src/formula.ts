@@ -19,7 +19,7 @@ const Filler = z.object({
 
 const FormulaLine = z
   .object({
-    id: z.string().min(1).max(40),
+    id: z.string().min(1).max(130),
     group: z.string().max(60).default(""),
     role: Role,
     grams: LineGrams,
@@ -78,8 +78,8 @@ export const NewFormula = z
     servings: z.number().positive().max(500),
     makes: Makes.nullable().default(null),
     minutes: z.int().min(0).max(2880).meta({ description: "0 where the recipe does not say" }),
-    lines: z.array(FormulaLine).min(1).max(60).readonly(),
-    steps: z.array(Step).max(60).readonly(),
+    lines: z.array(FormulaLine).min(1).max(120).readonly(),
+    steps: z.array(Step).max(120).readonly(),
     keeping: z.object({ fridge: z.string().max(60).nullable(), freezer: z.string().max(60).nullable() }),
     gramsPerMl: z.number().positive().max(3),
     cautions: z.array(z.string().max(60)).max(30).readonly(),

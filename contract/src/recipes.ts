@@ -74,7 +74,7 @@ export const Recipe = z
   .meta({ id: "Recipe" });
 
 export const ByRecipe = z.object({ id: z.string().min(1).max(60) });
-export const ByLine = ByRecipe.extend({ line: z.string().min(1).max(40) });
+export const ByLine = ByRecipe.extend({ line: z.string().min(1).max(130) });
 
 export const SaveRecipe = z.object({ formula: NewFormula });
 export const EditRecipe = z.object({

@@ -81,7 +81,7 @@ describe("bad input loses nothing and says where it is wrong", () => {
     [{ amount: "3 wheelbarrows" }, 422, "measure-unknown", "amount"],
     [{ amount: "x".repeat(200) }, 422, "too-large", "amount"],
     [{ ingredient: "moonflower" }, 404, "ingredient-unknown", "ingredient"],
-    [{ ingredient: "" }, 422, "too-small", "ingredient"],
+    [{ ingredient: "" }, 422, "missing", "ingredient"],
     [{ place: "attic" }, 422, "not-a-choice", "place"],
     [{ since: "2026-09-11" }, 422, "date-in-future", "since"],
     [{ since: "2024-01-01" }, 422, "date-too-old", "since"],

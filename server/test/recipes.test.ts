@@ -58,7 +58,7 @@ describe("writing recipes", () => {
   });
 
   it.each([
-    [{ name: "  " }, 422, "too-small", "formula.name"],
+    [{ name: "  " }, 422, "missing", "formula.name"],
     [{ lines: [] }, 422, "too-small", "formula.lines"],
     [lines(aLine("a", "moonleaf")), 422, "ingredient-unknown", "formula.lines.0"],
     [lines(aLine("a", "chard"), aLine("a", "kale")), 422, "line-said-twice", "formula.lines.1"],
@@ -100,6 +100,25 @@ describe("writing recipes", () => {
     });
     expect((await wren.call("getRecipe", { params: { id: inner } })).body.version).toBe(1);
     expect((await wren.call("getRecipe", { params: { id: outer } })).body.makesG.value).toBeCloseTo(100, 6);
+  });
+
+  it("does not go back to a version that would lead a recipe into itself", async () => {
+    const other = (await save({ name: "Other half" })).body.id;
+    const within = lines(aLine("a", "chard", { fillers: [], recipe: other }));
+    const { id } = (await save({ name: "One half", ...within })).body;
+    await wren.call("editRecipe", {
+      params: { id },
+      body: { basedOn: 1, formula: aRecipe({ name: "One half" }) },
+    });
+    const back = aRecipe({ name: "Other half", ...lines(aLine("a", "chard", { fillers: [], recipe: id })) });
+    const turned = await wren.call("editRecipe", {
+      params: { id: other },
+      body: { basedOn: 1, formula: back },
+    });
+    expect(turned.status).toBe(201);
+    const refused = await wren.call("makeHouse", { params: { id }, body: { version: 1 } });
+    expect([refused.status, refused.problem.code]).toEqual([422, "recipe-in-itself"]);
+    expect((await wren.call("listRecipes", { query: {} })).status).toBe(200);
   });
 
   it("tells the second of two who edit at once, and overwrites nothing", async () => {

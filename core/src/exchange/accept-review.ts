@@ -22,6 +22,10 @@ export type LineAnswer = {
 
 export type ReviewIssue = { readonly code: "title-missing" } | { readonly code: "recipe-has-no-line" };
 
+/** More than this in one line of one batch was misread. */
+const heaviestLineG = 50_000;
+const mostServings = 500;
+
 function answeredLine(
   line: ReviewedLine,
   answer: LineAnswer | undefined,
@@ -30,7 +34,8 @@ function answeredLine(
   const ingredient = answer?.ingredient ?? line.ingredient;
   const grams = answer?.grams ?? line.grams;
   const facts = about.catalogue.ingredients.get(ingredient ?? "");
-  if (!facts || grams === null || !(grams > 0) || answer?.leaveAsWords) return undefined;
+  if (!facts || grams === null || !(grams > 0 && grams <= heaviestLineG) || answer?.leaveAsWords)
+    return undefined;
   const other = facts.id !== line.ingredient;
   const implied = other ? impliedBy(`${line.preparation} ${line.text}`, facts) : line;
   const role = other ? usualLineRole(facts, about.review.kind) : line.role;
@@ -78,7 +83,7 @@ export function acceptReview(
     id: "",
     name: review.title.trim().slice(0, 120),
     kind: review.kind,
-    servings: review.servings ?? review.servingsProposal,
+    servings: Math.min(mostServings, review.servings ?? review.servingsProposal),
     makes: review.makes,
     minutes: review.minutes ?? 0,
     lines,

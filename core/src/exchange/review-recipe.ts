@@ -69,7 +69,7 @@ const oneIngredient = (reading: LineReading): string | null =>
 /** A range that the line itself gives ("80–100 g"), not the spread of a loose measure. */
 function rangeOf(reading: LineReading): Line["range"] {
   const { count, grams } = reading;
-  if (!count || !grams || count.low === count.high) return null;
+  if (!count || !grams || count.low === count.high || count.low <= 0) return null;
   const middle = (count.low + count.high) / 2;
   return {
     low: toMilligram((grams.value * count.low) / middle),
@@ -129,6 +129,10 @@ function grouped(texts: readonly string[], reader: LineReader): Grouped[] {
   });
 }
 
+/** Grams or millilitres of one batch; more was misread. */
+const mostMade = 50_000;
+const longestMinutes = 2880;
+
 /** "Serves 4–6" is four to six: the smaller, so that nobody goes short. "Makes 300 ml" is a volume. */
 export function readYield(text: string): { servings: number | null; makes: Makes | null } {
   const measured = /(\d+(?:[.,]\d+)?) ?(ml|l|litres?|g|kg)\b/i.exec(text);
@@ -136,7 +140,7 @@ export function readYield(text: string): { servings: number | null; makes: Makes
   const unit = (measured?.[2] ?? "").toLowerCase();
   const thousand = unit.startsWith("l") || unit === "kg" ? 1000 : 1;
   const makes: Makes | null =
-    measured && amount > 0
+    measured && amount > 0 && amount * thousand <= mostMade
       ? unit.endsWith("g")
         ? { kind: "mass", grams: amount * thousand }
         : { kind: "volume", ml: amount * thousand }
@@ -161,12 +165,13 @@ export function reviewRecipe(draft: RecipeDraft, reader: LineReader): RecipeRevi
   const othersG = lines.reduce((total, { reading }) => total + (reading.grams?.value ?? 0), 0);
   const steps = draft.steps.map((text) => readStep(text.slice(0, 500)));
   const stated = readYield(draft.yieldText);
+  const minutes = draft.minutes ?? minutesIn(draft.yieldText)?.high;
   return {
     title: draft.title,
     kind,
     ...stated,
     servingsProposal: Math.max(1, Math.round(othersG / usualPortionG(kind))),
-    minutes: draft.minutes ?? minutesIn(draft.yieldText)?.high ?? null,
+    minutes: minutes !== undefined && minutes >= 1 && minutes <= longestMinutes ? Math.round(minutes) : null,
     notes: draft.notes,
     lines: lines.map((line) => reviewLine(line, { kind, othersG, reader })),
     steps,

@@ -29,6 +29,9 @@ const gasMarks: readonly (readonly [mark: number, celsius: number])[] = [
 /** A fan oven is set 20 °C lower. Common practice, no source. */
 const fanLower = 20;
 
+/** No kitchen oven goes further, °C. */
+const hottest = 350;
+
 /** The oven's temperature a text names, °C of a conventional oven; null when it names none. */
 export function celsiusIn(text: string): number | null {
   const mark = /gas (?:mark )?(¼|½|\d+(?:\.\d+)?)/i.exec(text)?.[1];
@@ -38,12 +41,16 @@ export function celsiusIn(text: string): number | null {
     const fahrenheit = (degrees[2] ?? degrees[4] ?? "c").toLowerCase() === "f";
     const celsius = fahrenheit ? Math.round((value - 32) / 1.8) : value;
     const fan = !fahrenheit && /^\s*\(?(?:c )?fan\b/i.test(text.slice(degrees.index + degrees[0].length));
-    return celsius + (fan ? fanLower : 0);
+    const set = celsius + (fan ? fanLower : 0);
+    return set <= hottest ? set : null;
   }
   if (mark === undefined) return null;
   const wanted = mark === "¼" ? 0.25 : mark === "½" ? 0.5 : Number(mark);
   return gasMarks.find(([known]) => known === wanted)?.[1] ?? null;
 }
+
+/** Two weeks: what claims to take longer was misread. */
+const longestMin = 20_160;
 
 const unitMinutes: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60 };
 const spans =
@@ -56,13 +63,15 @@ export function minutesIn(text: string): Minutes | null {
   if (!match) return null;
   const factor = unitMinutes[(match[3] ?? "m").charAt(0).toLowerCase()] ?? 1;
   const low = Number(match[1]) * factor;
-  return { low, high: Math.max(low, Number(match[2] ?? match[1]) * factor) };
+  const high = Math.max(low, Number(match[2] ?? match[1]) * factor);
+  return high > 0 && high <= longestMin ? { low, high } : null;
 }
 
 /** Every so many minutes something is turned, stirred or looked at. */
 const checkIn = (text: string): number | null => {
   const match = /(?:turn|stir|check|shak|bast|look)\w*[^.;]*? every ([^.;,]+)/i.exec(text);
-  return match ? (minutesIn(match[1] ?? "")?.low ?? null) : null;
+  const every = match ? (minutesIn(match[1] ?? "")?.low ?? 0) : 0;
+  return every > 0 && every <= 1440 ? every : null;
 };
 
 /** "until the edges brown": the sign that it is done. */

@@ -51,6 +51,8 @@ export function refusalOfIssues(error: z.ZodError): Refusal {
   const issue = error.issues[0];
   const missing = issue?.code === "invalid_type" && issue.message.endsWith("received undefined");
   const wrongType = missing ? "missing" : "wrong-type";
+  const emptyText = issue?.code === "too_small" && issue.origin === "string" && issue.minimum === 1;
+  if (emptyText) return { status: 422, code: "missing", field: issue.path.join(".") };
   const code = issue?.code === "invalid_type" ? wrongType : (codeOfIssue[issue?.code ?? ""] ?? "invalid");
   const limits =
     issue?.code === "too_small"

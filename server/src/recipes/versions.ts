@@ -3,6 +3,7 @@ import { compareVersions as compare, houseVersion, type Formula, type Line } fro
 import { lineText, recipeWriter } from "@apron/core/exchange";
 import { conflict, notFound, refuseWith } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
+import { wholeFormula } from "./library.ts";
 import { keepVersion } from "./write.ts";
 
 export const listVersions: UseCase<"listVersions"> = async ({ params }, kit) => {
@@ -23,8 +24,18 @@ export const listVersions: UseCase<"listVersions"> = async ({ params }, kit) => 
   });
 };
 
-const shown = (value: unknown): string =>
-  typeof value === "string" || typeof value === "number" ? String(value) : JSON.stringify(value);
+/** A value of a formula's head in words: plain ones as they are, parts named, lists joined. */
+function shown(value: unknown): string {
+  if (value === null || value === undefined) return "–";
+  if (Array.isArray(value)) return value.map(shown).join(", ") || "–";
+  if (typeof value === "number") return String(value);
+  if (typeof value === "string") return value.replaceAll(/(?<=[a-z])-(?=[a-z])/g, " ");
+  return Object.entries(value as object)
+    .filter(([, part]) => part !== null)
+    .map(([name, part]) => (name === "kind" ? "" : `${name} ${shown(part)}`))
+    .filter(Boolean)
+    .join(", ");
+}
 
 /** What changed, each line as a cook would write it down. */
 export const compareVersions: UseCase<"compareVersions"> = async ({ params, query }, kit) => {
@@ -49,6 +60,9 @@ export const compareVersions: UseCase<"compareVersions"> = async ({ params, quer
 export const makeHouse: UseCase<"makeHouse"> = async ({ params, body }, kit) => {
   const wanted = await kit.stores.recipes.getVersion(params.id, body.version);
   if (!wanted) return notFound("version-unknown", "version");
+  // Since it was written, a recipe in it may have come to contain this one.
+  const whole = await wholeFormula(wanted.formula, kit);
+  if (!whole.ok) return refuseWith(whole.issue, "version");
   await kit.stores.recipes.setHouse(params.id, body.version);
   return accept({ id: params.id, name: wanted.formula.name, version: body.version });
 };

@@ -62,7 +62,7 @@ function setServings(text: string | undefined): void {
         class="figure"
         inputmode="numeric"
         placeholder="3"
-        aria-label="How many to fill"
+        aria-label="Number to fill"
         autocomplete="off"
         @change="setFill"
       />

@@ -37,6 +37,23 @@ const millilitres = (text: string, cup: Parameters<typeof parseAmount>[1]): numb
   return read.ok && read.value.amount.kind === "volume" ? read.value.amount.ml : undefined;
 };
 
+const plain = (text: string): number => Number(text.trim().replace(",", "."));
+
+/** Targets are percentages and a ratio; nothing of a dressing is more than these. */
+const mostOf = { ratio: 30, saltPercent: 60, sugarPercent: 60, emulsifierG: 2000, flavourG: 2000 } as const;
+
+/** The first of the typed figures that cannot be one; undefined when all can be read or stand empty. */
+function unreadTarget(draft: DressingDraft): Issue | undefined {
+  for (const [key, atMost] of Object.entries(mostOf)) {
+    const text = draft[key as keyof typeof mostOf];
+    const value = plain(text);
+    if (text.trim() === "") continue;
+    if (!(value >= 0)) return { code: "amount-not-understood", text };
+    if (value > atMost) return { code: "too-large", atMost };
+  }
+  return undefined;
+}
+
 type Issue = { readonly code: string } & Readonly<Record<string, unknown>>;
 
 /** The dressing as it is typed: composed anew with every change, laid out in the order it is mixed. */
@@ -75,10 +92,9 @@ export function useDressing(draft: Ref<DressingDraft>) {
       });
     const acids = pourings(now.acids);
     if (acids.length === 0) return refuse({ code: "acid-missing" });
-    const number = (text: string): number | undefined => {
-      const read = Number(text.trim().replace(",", "."));
-      return text.trim() !== "" && read >= 0 ? read : undefined;
-    };
+    const unread = unreadTarget(now);
+    if (unread) return refuse(unread);
+    const number = (text: string): number | undefined => (text.trim() === "" ? undefined : plain(text));
     const weighed = (id: string, text: string) => {
       const facts = known.value.get(id);
       const grams = number(text) ?? 0;

@@ -43,7 +43,7 @@ const voices = computed(() => {
     <section class="layers" aria-label="Layers, the last on top">
       <ol>
         <li v-for="layer in layers" :key="layer.layer" :class="`layer-${layer.layer}`">
-          <h3>{{ layerWords[layer.layer] }}</h3>
+          <h2>{{ layerWords[layer.layer] }}</h2>
           <p>
             <span v-for="(part, i) in layer.parts" :key="part.lineId"
               ><template v-if="i > 0">, </template>{{ part.name }}
@@ -122,6 +122,10 @@ const voices = computed(() => {
 
 ol {
   display: grid;
+}
+
+ol h2 {
+  font-size: 1.05rem;
 }
 
 ol li {

@@ -142,7 +142,11 @@ async function dropDraft(): Promise<void> {
     <p>{{ submission.sentence.value ?? "Some line cannot be kept as it stands: see below." }}</p>
     <template v-if="movedOn">
       <div class="tools">
-        <Button label="See what changed" severity="secondary" @click="router.push(`/recipes/${id}`)" />
+        <Button
+          label="See what changed"
+          severity="secondary"
+          @click="router.push(`/recipes/${id}?view=versions`)"
+        />
         <Button label="Save mine on top" @click="saveOnTop" />
       </div>
     </template>

@@ -4,6 +4,7 @@ import Button from "primevue/button";
 import Textarea from "primevue/textarea";
 import { computed, onMounted, ref, useTemplateRef, watch } from "vue";
 import { useRouter } from "vue-router";
+import type { RecipeReview as Review } from "@apron/core/exchange";
 import { useNotices } from "../app/notices.ts";
 import { sentenceFor } from "../app/words.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
@@ -55,6 +56,9 @@ async function keep(list: typeof formulas.value): Promise<void> {
   });
   await router.push(only && done.saved.length === 1 ? `/recipes/${only.id}` : "/recipes");
 }
+/** What was read; when it changes, what was answered to it no longer fits. */
+const textOf = (review: Review): string =>
+  [review.title, ...review.lines.map((line) => line.text)].join("\n");
 const open = computed(
   () =>
     recipes.value.filter(({ review }) => review.lines.some((l) => l.ingredient === null || l.grams === null))
@@ -107,7 +111,7 @@ onMounted(() => {
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
       <RecipeReview
         v-if="recipes.length === 1 && recipes[0]"
-        :key="recipes[0].review.title"
+        :key="textOf(recipes[0].review)"
         :review="recipes[0].review"
         :catalogue="catalogue"
         :busy="progress !== undefined"

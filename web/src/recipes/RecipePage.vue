@@ -2,8 +2,8 @@
 import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
-import { ref } from "vue";
-import { useRouter } from "vue-router";
+import { computed } from "vue";
+import { useRoute, useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
@@ -20,6 +20,7 @@ import VersionsView from "./VersionsView.vue";
 import { allergenWords, kindWords, saidDiets, stepMarks, timeWords } from "./kind-words.ts";
 
 const props = defineProps<{ id: string }>();
+const route = useRoute();
 const router = useRouter();
 const session = useSession();
 const { data: recipe, error } = useQuery({
@@ -33,7 +34,12 @@ const views = [
   { value: "diners", label: "Other diners" },
   { value: "versions", label: "Versions" },
 ] as const;
-const view = ref<(typeof views)[number]["value"]>("formula");
+type View = (typeof views)[number]["value"];
+/** The view is in the address: it can be linked to, and survives a reload. */
+const view = computed<View>({
+  get: () => views.find((one) => one.value === route.query["view"])?.value ?? "formula",
+  set: (value) => void router.replace({ query: value === "formula" ? {} : { view: value } }),
+});
 const grams = (g: number): string => showGrams(g, session.display);
 </script>
 

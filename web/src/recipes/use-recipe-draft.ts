@@ -14,7 +14,8 @@ export type FormulaDraft = Open<NewFormula>;
 export type LineDraft = FormulaDraft["lines"][number];
 export type StepDraft = FormulaDraft["steps"][number];
 
-type Kept = { basedOn: number; formula: FormulaDraft };
+/** `opened` is the formula as it was opened, written out: a draft nobody changed gives way to a newer version. */
+type Kept = { basedOn: number; formula: FormulaDraft; opened: string };
 
 let lineCount = 0;
 /** A line nobody has filled in yet, with a mark of its own. */
@@ -51,13 +52,16 @@ export function useRecipeDraft(id: string | undefined) {
     serializer: { read: (text) => JSON.parse(text) as Kept | null, write: (value) => JSON.stringify(value) },
   });
   function open(recipe?: Recipe): void {
-    if (kept.value) return;
+    const before = kept.value;
+    const untouched = before !== null && JSON.stringify(before.formula) === before.opened;
+    if (before && !(untouched && recipe && recipe.version !== before.basedOn)) return;
     if (!recipe) {
-      kept.value = { basedOn: 0, formula: emptyFormula() };
+      kept.value = { basedOn: 0, formula: emptyFormula(), opened: "" };
       return;
     }
-    const { id: _id, ...formula } = recipe.formula;
-    kept.value = { basedOn: recipe.version, formula: copyOf(formula) };
+    const { id: _id, ...written } = recipe.formula;
+    const formula = copyOf(written);
+    kept.value = { basedOn: recipe.version, formula, opened: JSON.stringify(formula) };
   }
   const discard = (): void => {
     kept.value = null;

@@ -55,6 +55,10 @@ export function useRecipeImport() {
         recipes.value = data.recipes;
     }
   });
+  worker.addEventListener("error", () => {
+    progress.value = undefined;
+    problem.value = sentenceFor({ code: "internal" });
+  });
   function read(text: string): void {
     forget();
     if (!known.value) return;
