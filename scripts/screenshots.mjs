@@ -44,7 +44,7 @@ async function takeAll(page) {
     await page.screenshot({ path: join(folder, `${name}.png`) });
     say(`${name}.png`);
   };
-  await take("sign-in", "/sign-in");
+  await page.goto("/sign-in");
   await page.getByRole("button", { name: /Sign in as/ }).click();
   await page.getByText("Best use of today's surplus").waitFor();
   await page.request.post("/api/devices/scale/pile", { data: { grams: 790 } });

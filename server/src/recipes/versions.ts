@@ -30,7 +30,7 @@ function shown(value: unknown): string {
   if (Array.isArray(value)) return value.map(shown).join(", ") || "–";
   if (typeof value === "number") return String(value);
   if (typeof value === "string") return value.replaceAll(/(?<=[a-z])-(?=[a-z])/g, " ");
-  return Object.entries(value as object)
+  return Object.entries(value)
     .filter(([, part]) => part !== null)
     .map(([name, part]) => (name === "kind" ? "" : `${name} ${shown(part)}`))
     .filter(Boolean)
