@@ -28,6 +28,10 @@ export const MakePart = z.object({
   toTrim: z.boolean().meta({ description: "From a lot that is still raw: trim it first" }),
   scale: Rounded,
   spoon: Rounded.nullable(),
+  holdBack: z
+    .object({ startG: z.number(), stepG: z.number(), mostG: z.number() })
+    .nullable()
+    .meta({ description: "Begin with, add by, stop at: grams" }),
   whole: Rounded.nullable().meta({ description: "In wholes and halves, of what comes in wholes" }),
 });
 
@@ -39,10 +43,6 @@ const MakeLine = z.object({
   wantedG: z.number(),
   optional: z.boolean(),
   toTaste: z.boolean(),
-  holdBack: z
-    .object({ startG: z.number(), stepG: z.number(), mostG: z.number() })
-    .nullable()
-    .meta({ description: "Begin with, add by, stop at: grams" }),
   parts: z.array(MakePart),
 });
 

@@ -397,7 +397,9 @@ describe("other diners, cost and plate", () => {
     expect(loads.loads).toMatchObject([{ step: 0, count: 2, problem: null }]);
     expect(loads.limiting).not.toBeNull();
     expect(loads.rounding.map((r) => r.of)).toEqual(["oil-to-acid", "salt-percent"]);
-    expect(loads.lines.find((l) => l.role === "oil")?.holdBack).toMatchObject({ startG: expect.any(Number) });
+    expect(loads.lines.find((l) => l.role === "oil")?.parts[0]?.holdBack).toMatchObject({
+      startG: expect.any(Number),
+    });
     const none = await wren.call("planMake", {
       body: { recipeId: "rubbed-kale-and-apple", scale: { kind: "loads", count: 1 } },
     });

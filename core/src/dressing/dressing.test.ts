@@ -4,6 +4,8 @@ import solver from "javascript-lp-solver";
 import { factsOf } from "../../test/kitchen.ts";
 import {
   asVinegarMl,
+  bandsAround,
+  bandsOf,
   closestPacking,
   composeDressing,
   correctDressing,
@@ -12,7 +14,9 @@ import {
   effectiveBand,
   equivalentsIn,
   gramsPerEquivalent,
+  leftInJar,
   mixingOrder,
+  rateByJar,
   readDressing,
   schools,
   type DressingPart,
@@ -345,5 +349,23 @@ describe("dressing for a salad", () => {
     expect(learned.value).toBeGreaterThan(book.value);
     expect(learned.value).toBeLessThan(240 * 0.21);
     expect(learned.high - learned.low).toBeLessThan(book.high - book.low);
+  });
+});
+
+describe("targets of the cook's own", () => {
+  it("stand in for the school's, a tenth to either side", () => {
+    const school = schools.find((one) => one.id === "classic-three-to-one");
+    if (!school) throw new Error("no such school");
+    expect(bandsAround(school, {})).toEqual(bandsOf(school));
+    const own = bandsAround(school, { ratio: 4, saltPercent: 2 });
+    expect(own.effective).toEqual({ low: 3.6, high: 4.4 });
+    expect(own.saltPercent).toEqual({ low: 1.8, high: 2.2 });
+  });
+
+  it("a jar: what is left, and a rate that cannot be", () => {
+    expect(leftInJar(188, { value: 36, low: 24, high: 53 })).toEqual({ value: 152, low: 135, high: 164 });
+    expect(leftInJar(30, { value: 36, low: 24, high: 53 })).toEqual({ value: 0, low: 0, high: 6 });
+    expect(rateByJar(500, 40)).toEqual({ ok: true, value: 8 });
+    expect(rateByJar(100, 101)).toMatchObject({ ok: false, issue: { code: "more-dressing-than-salad" } });
   });
 });

@@ -32,6 +32,14 @@ export {
   type DressingPart,
   type DressingRole,
 } from "./read-dressing.ts";
-export { aimOf, bandsOf, effectiveBand, standing, type School, type Standing } from "./school.ts";
+export {
+  aimOf,
+  bandsAround,
+  bandsOf,
+  effectiveBand,
+  standing,
+  type School,
+  type Standing,
+} from "./school.ts";
 export { dressingRates } from "./tables/rates.ts";
 export { schools } from "./tables/schools.ts";

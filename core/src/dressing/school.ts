@@ -58,6 +58,26 @@ export const bandsOf = (school: School) => {
   return { effective: { low, high }, saltPercent: { low: saltLow, high: saltHigh }, sugarToAcid: null };
 };
 
+/** A target of the cook's own is met within a tenth of it. A judgement. */
+const within = 0.1;
+const around = (value: number): { readonly low: number; readonly high: number } => ({
+  low: value * (1 - within),
+  high: value * (1 + within),
+});
+
+/** The bands of a bowl where the cook has targets of their own; what is left out is the school's. */
+export const bandsAround = (
+  school: School,
+  own: { readonly ratio?: number | undefined; readonly saltPercent?: number | undefined },
+) => {
+  const usual = bandsOf(school);
+  return {
+    ...usual,
+    effective: own.ratio === undefined ? usual.effective : around(own.ratio),
+    saltPercent: own.saltPercent === undefined ? usual.saltPercent : around(own.saltPercent),
+  };
+};
+
 /** Where a ratio stands to a band. */
 export type Standing = "below" | "inside" | "above";
 export const standing = (value: number, band: { readonly low: number; readonly high: number }): Standing =>

@@ -42,6 +42,7 @@ export {
   type Step,
   type StepTool,
 } from "./formula.ts";
+export { heldBack, type HeldBack } from "./held-back.ts";
 export { impliedBy, usualLineRole } from "./guess-line.ts";
 export { houseVersion, type HouseIssue } from "./house-version.ts";
 export { judgeFormula, type FormulaIssue } from "./judge-formula.ts";

@@ -46,12 +46,15 @@ export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purch
 export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
 export {
   betaPerMetre,
+  diceForTheSlowest,
   diceTogether,
   pieceMm,
   sizeFor,
   timeFactor,
+  timeForSize,
   wholeTimeFactor,
   type Heat,
   type OnTray,
+  type SizedTime,
   type SizeIssue,
 } from "./time-by-size.ts";

@@ -75,3 +75,24 @@ export function pieceMm(piece: string): number | undefined {
   const middle = (low + Number(match[2] ?? low)) / 2;
   return match[3]?.toLowerCase() === "cm" ? middle * 10 : middle;
 }
+
+/** A piece of another size: when to look first and when it should be done, minutes. */
+export type SizedTime = { readonly lookMin: number; readonly doneMin: number };
+
+/** The handbook's span at `referenceMm` for pieces of `mm`; look at its short end, plan for its long one. */
+export function timeForSize(
+  mm: number,
+  usual: { readonly referenceMm: number; readonly low: number; readonly high: number },
+  heat: Heat,
+): Result<SizedTime, SizeIssue> {
+  const factor = timeFactor({ mm, referenceMm: usual.referenceMm, heat });
+  return factor.ok
+    ? accept({ lookMin: usual.low * factor.value, doneMin: usual.high * factor.value })
+    : factor;
+}
+
+/** Sizes for everything on a tray to be done when its slowest is, by the handbook. */
+export const diceForTheSlowest = (
+  things: readonly OnTray[],
+): { readonly id: string; readonly mm: number }[] =>
+  things.length < 2 ? [] : diceTogether(things, Math.max(...things.map((one) => one.minutes)));

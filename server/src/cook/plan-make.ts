@@ -12,6 +12,7 @@ import {
   allergensOf,
   gramsInLoads,
   gramsPerBatch,
+  heldBack,
   loadsOf,
   scaleFormula,
   type Formula,
@@ -153,11 +154,6 @@ const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): M
   wantedG: l.wantedG,
   optional: l.line.optional,
   toTaste: l.line.toTaste,
-  holdBack: l.line.holdBack && {
-    startG: l.wantedG * l.line.holdBack.start,
-    stepG: l.wantedG * l.line.holdBack.step,
-    mostG: l.wantedG * l.line.holdBack.most,
-  },
   parts: l.parts.map((p) => ({
     ingredient: p.ingredient,
     name: nameFor(kit, p.ingredient),
@@ -168,6 +164,7 @@ const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): M
     scale: p.measured.scale,
     spoon: p.measured.spoon,
     whole: p.measured.whole,
+    holdBack: heldBack(l.line.holdBack, p.grams),
   })),
 });
 

@@ -1,10 +1,11 @@
 import type { PlateView } from "@apron/contract";
-import { dressingFor } from "@apron/core/dressing";
 import { accept } from "@apron/core/measure";
 import {
   bowlFor,
+  bySaltAndRest,
+  dressByWeight,
   layersOf,
-  rateFor,
+  roastedG,
   saltBudget,
   traysFor,
   usualSaltPercent,
@@ -17,9 +18,6 @@ import { notFound } from "../http/refusal.ts";
 import type { Kit, UseCase } from "../kit.ts";
 import { ownRates } from "../dressing/own-rates.ts";
 import { subRecipeNames, wholeRecipe } from "./library.ts";
-
-const isHandSalt = (line: Line, kit: Kit): boolean =>
-  kit.catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "")?.group === "salt";
 
 /** Salt of the labels in the basket, where one of this ingredient has been read. */
 async function labelSalts(kit: Kit): Promise<ReadonlyMap<string, number>> {
@@ -35,36 +33,23 @@ async function labelSalts(kit: Kit): Promise<ReadonlyMap<string, number>> {
 
 async function saltOf(formula: Formula, kit: Kit): Promise<PlateView["salt"]> {
   const labels = await labelSalts(kit);
-  const hand = formula.lines.filter((line) => isHandSalt(line, kit));
-  const parts = formula.lines
-    .filter((line) => !hand.includes(line))
-    .map((line) => {
-      const ingredient = writtenFiller(line)?.ingredient ?? "";
-      return { ingredient, grams: line.grams, labelSaltG: labels.get(ingredient) ?? null };
-    });
+  const { handG, rest } = bySaltAndRest(formula, kit.catalogue);
+  const parts = rest.map((line) => {
+    const ingredient = writtenFiller(line)?.ingredient ?? "";
+    return { ingredient, grams: line.grams, labelSaltG: labels.get(ingredient) ?? null };
+  });
   const budget = saltBudget(parts, usualSaltPercent[formula.kind], kit.catalogue);
   const { targetPercent, carried, addG, range, alreadyOver, workings } = budget;
-  const inFormulaG = hand.reduce((total, line) => total + line.grams, 0);
   const unknown = [...new Set(budget.unknown)].map((id) => nameFor(kit, id));
-  return { targetPercent, carried, inFormulaG, addG, range, alreadyOver, unknown, workings };
+  return { targetPercent, carried, inFormulaG: handG, addG, range, alreadyOver, unknown, workings };
 }
-
-const dressed = ["oil", "acid", "sweet"];
 
 /** By the recipe as it is kept: a line that another recipe makes is a dressing as a whole. */
 function dressingOf(formula: Formula, kit: Kit): PlateView["dressing"] {
-  const rate = rateFor(formula, kit.catalogue);
-  if (!rate) return null;
-  const isDressing = (line: Line): boolean => line.recipe !== null || dressed.includes(line.role);
-  const sum = (lines: readonly Line[]): number => lines.reduce((total, line) => total + line.grams, 0);
-  const leavesG = sum(formula.lines.filter((line) => !isDressing(line) && !isHandSalt(line, kit)));
-  return {
-    leavesG,
-    needed: dressingFor(leavesG, rate, ownRates(rate.group, kit)),
-    inFormulaG: sum(formula.lines.filter(isDressing)),
-    when: rate.when,
-    source: provenance(rate),
-  };
+  const dressed = dressByWeight(formula, kit.catalogue, (group) => ownRates(group, kit));
+  if (!dressed) return null;
+  const { rate, ...amounts } = dressed;
+  return { ...amounts, when: rate.when, source: provenance(rate) };
 }
 
 /** How a dish goes on the plate, as written, for so many batches. */
@@ -76,7 +61,6 @@ export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, kit
   const written = timesFormula(found.written, batches);
   const recipes = await subRecipeNames(written, kit);
   const voices = voicesOf(formula, kit.catalogue);
-  const roasted = formula.lines.filter((line) => line.cook?.startsWith("roast"));
   const nameOfLine = (line: Line): string =>
     line.recipe === null
       ? nameFor(kit, writtenFiller(line)?.ingredient ?? "")
@@ -97,6 +81,6 @@ export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, kit
       names: ingredients.map((id) => nameFor(kit, id)),
     })),
     bowl: bowlFor(writtenWeight(formula, kit.catalogue).value, formula),
-    trays: traysFor(roasted.reduce((total, line) => total + line.grams, 0)),
+    trays: traysFor(roastedG(formula)),
   });
 };

@@ -24,9 +24,8 @@ const errorWords = (error: number): string =>
 function handWords(part: PartDraft): string {
   const line = lineOf(part);
   if (!line) return "";
-  const { holdBack } = line;
-  const share = line.wantedG > 0 ? part.grams / line.wantedG : 1;
-  const held = (g: number): string => showGrams(g * share, session.display);
+  const { holdBack } = part;
+  const held = (g: number): string => showGrams(g, session.display);
   return [
     holdBack
       ? `start with ${held(holdBack.startG)}, then by ${held(holdBack.stepG)}, at most ${held(holdBack.mostG)}`

@@ -1,6 +1,12 @@
 <script setup lang="ts">
 import type { IngredientFacts } from "@apron/core/catalogue";
-import { bandsOf, correctDressing, usualRole, type DressingRole, type School } from "@apron/core/dressing";
+import {
+  bandsAround,
+  correctDressing,
+  usualRole,
+  type DressingRole,
+  type School,
+} from "@apron/core/dressing";
 import { computed, reactive, ref, watch } from "vue";
 import { sentenceFor } from "../app/words.ts";
 import { useWeightSource } from "../app/use-weight-source.ts";
@@ -20,6 +26,8 @@ type Line = {
 };
 const props = defineProps<{
   school: School;
+  /** What the cook wants instead of the school's own. */
+  targets: { readonly ratio?: number | undefined; readonly saltPercent?: number | undefined };
   lines: readonly Line[];
   known: ReadonlyMap<string, IngredientFacts>;
   nameFor: (id: string) => string;
@@ -59,7 +67,7 @@ const corrected = computed(() => {
     sweetFrom.value === null || sweetTo.value === null || sweetTo.value < sweetFrom.value
       ? null
       : { low: sweetFrom.value, high: sweetTo.value };
-  return correctDressing(bowl, { ...bandsOf(props.school), sugarToAcid: sweet }, allowed);
+  return correctDressing(bowl, { ...bandsAround(props.school, props.targets), sugarToAcid: sweet }, allowed);
 });
 const bandWords = {
   effective: "oil to acid",

@@ -28,7 +28,7 @@ import { useDressing } from "./use-dressing.ts";
 
 /** A dressing is a ratio: choose a school and what is at hand, and it is laid out to be poured. */
 const draft = useDressingDraft();
-const { school, composed, lines, rounded, nameFor, known } = useDressing(draft);
+const { school, composed, lines, rounded, nameFor, known, targets } = useDressing(draft);
 const schoolChoices = schools.map((one) => ({ value: one.id, label: one.name }));
 const withNone = (ids: readonly string[]) => [
   { value: null, label: "none" },
@@ -211,7 +211,14 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
           :made-g="(rounded ?? composed.value.figures).grams"
         />
         <KeepDressing v-else-if="view === 'keep'" :lines="lines" />
-        <CorrectBowl v-else :school="school" :lines="lines" :known="known" :name-for="nameFor" />
+        <CorrectBowl
+          v-else
+          :school="school"
+          :targets="targets"
+          :lines="lines"
+          :known="known"
+          :name-for="nameFor"
+        />
       </section>
     </div>
   </div>

@@ -1,34 +1,33 @@
 <script setup lang="ts">
 import { effectiveBand, standing, type School } from "@apron/core/dressing";
-import { useCssVar } from "@vueuse/core";
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from "chart.js";
 import { computed } from "vue";
 import { Scatter } from "vue-chartjs";
 import { ratioChart, ratioRange } from "./ratio-chart.ts";
+import { useThemeColour } from "../ui/theme-colour.ts";
 
 /** Where a dressing stands on the scale of oil to one of acid, as sharp as 5 % vinegar. */
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 const props = defineProps<{ school: School; now: number | null }>();
 
-const colour = (name: string) => useCssVar(name, document.documentElement, { observe: true });
 const named = {
-  band: colour("--chart-own"),
-  school: colour("--chart-book"),
-  now: colour("--now"),
-  text: colour("--soft-ink"),
-  line: colour("--line"),
+  band: useThemeColour("--chart-own"),
+  school: useThemeColour("--chart-book"),
+  now: useThemeColour("--now"),
+  text: useThemeColour("--soft-ink"),
+  line: useThemeColour("--line"),
 };
 const data = computed(() =>
   ratioChart(props.school, props.now, {
-    band: named.band.value ?? "",
-    school: named.school.value ?? "",
-    now: named.now.value ?? "",
+    band: named.band.value,
+    school: named.school.value,
+    now: named.now.value,
   }),
 );
 const lanes = ["", "all schools", "this school"];
 const options = computed<ChartOptions<"scatter">>(() => {
   const [min, max] = ratioRange(props.school, props.now);
-  const text = named.text.value ?? "";
+  const text = named.text.value;
   const font = { family: "Inter Variable", size: 13 };
   return {
     animation: false,
@@ -50,7 +49,7 @@ const options = computed<ChartOptions<"scatter">>(() => {
         min,
         max,
         ticks: { color: text, font, stepSize: 1, callback: (value) => `${value} : 1` },
-        grid: { color: named.line.value ?? "" },
+        grid: { color: named.line.value },
         border: { display: false },
       },
       y: {

@@ -1,4 +1,4 @@
-import { nameOf } from "@apron/core/catalogue";
+import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
 import { measureOut } from "@apron/core/cook";
 import {
   composeDressing,
@@ -56,17 +56,14 @@ function unreadTarget(draft: DressingDraft): Issue | undefined {
 
 type Issue = { readonly code: string } & Readonly<Record<string, unknown>>;
 
-/** The dressing as it is typed: composed anew with every change, laid out in the order it is mixed. */
-export function useDressing(draft: Ref<DressingDraft>) {
-  const session = useSession();
-  const { known, nameFor } = useFacts();
+/** What 100 usable grams cost by the price board. */
+function useBoardPrices(known: Ref<ReadonlyMap<string, IngredientFacts>>) {
   const { data: board } = useQuery({
     key: ["price-board"],
     query: () => call("readPriceBoard", {}),
     staleTime: 60 * 60 * 1000,
   });
-  /** What 100 usable grams cost by the price board. */
-  const prices = computed(
+  return computed(
     () =>
       new Map(
         (board.value?.prices ?? []).map(({ ingredient, perKgMinor }) => [
@@ -75,6 +72,13 @@ export function useDressing(draft: Ref<DressingDraft>) {
         ]),
       ),
   );
+}
+
+/** The dressing as it is typed: composed anew with every change, laid out in the order it is mixed. */
+export function useDressing(draft: Ref<DressingDraft>) {
+  const session = useSession();
+  const { known, nameFor } = useFacts();
+  const prices = useBoardPrices(known);
   const school = computed<School | undefined>(() => schools.find((one) => one.id === draft.value.school));
   const ready = computed(() => known.value.size > 0);
 
@@ -115,6 +119,11 @@ export function useDressing(draft: Ref<DressingDraft>) {
       }),
     );
   });
+  /** The cook's own targets, for a bowl that is mixed already. */
+  const targets = computed(() => {
+    const typed = (text: string): number | undefined => (plain(text) > 0 ? plain(text) : undefined);
+    return { ratio: typed(draft.value.ratio), saltPercent: typed(draft.value.saltPercent) };
+  });
   const lines = computed(() => {
     const made = composed.value;
     if (!made?.ok) return [];
@@ -144,5 +153,5 @@ export function useDressing(draft: Ref<DressingDraft>) {
     const read = readDressing(weighed);
     return read.ok ? read.value : undefined;
   });
-  return { school, composed, lines, rounded, nameFor, known, ready };
+  return { school, composed, lines, rounded, nameFor, known, ready, targets };
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Recipe } from "@apron/contract";
-import { diceTogether, pieceMm, timeFactor } from "@apron/core/trim";
+import { diceForTheSlowest, pieceMm, timeForSize } from "@apron/core/trim";
 import { computed, ref } from "vue";
 import { useCatalogue } from "../app/queries.ts";
 import { sentenceFor } from "../app/words.ts";
@@ -32,20 +32,15 @@ const roasts = computed(() =>
   }),
 );
 const timed = computed(() =>
-  roasts.value.map((one) => {
-    const factor = timeFactor({ mm: wanted.value ?? one.mm, referenceMm: one.mm, heat: "oven" });
-    return { ...one, factor };
-  }),
+  roasts.value.map((one) => ({
+    ...one,
+    time: timeForSize(wanted.value ?? one.mm, { referenceMm: one.mm, low: one.low, high: one.high }, "oven"),
+  })),
 );
 /** With more than one on the tray: cut so that all are done when the slowest is. */
-const together = computed(() => {
-  if (roasts.value.length < 2) return [];
-  const minutes = Math.max(...roasts.value.map((one) => one.high));
-  return diceTogether(
-    roasts.value.map((one) => ({ id: one.name, minutes: one.high, mm: one.mm })),
-    minutes,
-  );
-});
+const together = computed(() =>
+  diceForTheSlowest(roasts.value.map((one) => ({ id: one.name, minutes: one.high, mm: one.mm }))),
+);
 </script>
 
 <template>
@@ -55,14 +50,14 @@ const together = computed(() => {
       <NumberBox id="size-mm" v-model="wanted" label="pieces of, mm" />
       <ul>
         <li v-for="one in timed" :key="one.id" class="small">
-          <template v-if="one.factor.ok">
-            <b>{{ one.name }}</b>: look first after {{ Math.round(one.low * one.factor.value) }} min, done by
-            {{ Math.round(one.high * one.factor.value) }} min; the sign is: {{ one.done }}.
+          <template v-if="one.time.ok">
+            <b>{{ one.name }}</b>: look first after {{ Math.round(one.time.value.lookMin) }} min, done by
+            {{ Math.round(one.time.value.doneMin) }} min; the sign is: {{ one.done }}.
             <span class="soft"
               >({{ one.low }}–{{ one.high }} min at {{ one.mm }} mm, an estimate with checks)</span
             >
           </template>
-          <template v-else>{{ sentenceFor(one.factor.issue) }}</template>
+          <template v-else>{{ sentenceFor(one.time.issue) }}</template>
         </li>
         <li v-if="together.length > 0" class="small">
           Done together:

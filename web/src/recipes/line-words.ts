@@ -1,4 +1,5 @@
 import type { NewFormula, Recipe } from "@apron/contract";
+import { heldBack } from "@apron/core/recipes";
 import { showGrams, showPercent, type Display } from "@apron/core/measure";
 
 type Line = NewFormula["lines"][number];
@@ -24,13 +25,14 @@ export const filledBy = (line: Line, { names, subRecipes }: Names): string =>
 /** What else is said of a line: its range, the strong-herb cap, hold-back, to taste, optional. */
 export function lineMarks(line: Line, display: Display): string[] {
   const grams = (g: number): string => showGrams(g, display);
-  const { holdBack, range } = line;
+  const { range } = line;
+  const held = heldBack(line.holdBack, line.grams);
   return [
     line.written === "" ? "" : `“${line.written}”`,
     range ? `${grams(range.low)} to ${grams(range.high)}` : "",
     line.strongShare < 1 ? `strong herbs at most ${showPercent(line.strongShare)}` : "",
-    holdBack
-      ? `start with ${grams(line.grams * holdBack.start)}, then by ${grams(line.grams * holdBack.step)}, at most ${grams(line.grams * holdBack.most)}`
+    held
+      ? `start with ${grams(held.startG)}, then by ${grams(held.stepG)}, at most ${grams(held.mostG)}`
       : "",
     line.cook === null ? (line.eatenRaw ? "" : "heated") : line.cook.replaceAll("-", " "),
     line.toTaste ? "to taste" : "",

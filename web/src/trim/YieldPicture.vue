@@ -1,41 +1,39 @@
 <script setup lang="ts">
 import type { TrimMethod } from "@apron/contract";
 import { showYield } from "@apron/core/measure";
-import { useCssVar } from "@vueuse/core";
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from "chart.js";
 import { computed } from "vue";
 import { Scatter } from "vue-chartjs";
 import { yieldChart, yieldRange, type YieldColours } from "./yield-chart.ts";
+import { useThemeColour } from "../ui/theme-colour.ts";
 
 /** A yield against the handbook's band and this kitchen's own weighings, on one axis; the table below says the same. */
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
 
 const props = defineProps<{ method: TrimMethod; now: number | undefined }>();
 
-const root = document.documentElement;
-const colour = (name: string) => useCssVar(name, root, { observe: true });
 const named = {
-  handbook: colour("--chart-book"),
-  expected: colour("--chart-own"),
-  dot: colour("--ink"),
-  ring: colour("--card"),
-  now: colour("--now"),
-  text: colour("--soft-ink"),
-  line: colour("--line"),
+  handbook: useThemeColour("--chart-book"),
+  expected: useThemeColour("--chart-own"),
+  dot: useThemeColour("--ink"),
+  ring: useThemeColour("--card"),
+  now: useThemeColour("--now"),
+  text: useThemeColour("--soft-ink"),
+  line: useThemeColour("--line"),
 };
 const colours = computed<YieldColours>(() => ({
-  handbook: named.handbook.value ?? "",
-  expected: named.expected.value ?? "",
-  dot: named.dot.value ?? "",
-  ring: named.ring.value ?? "",
-  now: named.now.value ?? "",
+  handbook: named.handbook.value,
+  expected: named.expected.value,
+  dot: named.dot.value,
+  ring: named.ring.value,
+  now: named.now.value,
 }));
 const data = computed(() => yieldChart(props.method, props.now, colours.value));
 const lanes = ["", "your weighings", "you expect", "handbook"];
 
 const options = computed<ChartOptions<"scatter">>(() => {
   const [min, max] = yieldRange(props.method);
-  const text = named.text.value ?? "";
+  const text = named.text.value;
   const font = { family: "Inter Variable", size: 13 };
   return {
     animation: false,
@@ -51,7 +49,7 @@ const options = computed<ChartOptions<"scatter">>(() => {
         min,
         max,
         ticks: { color: text, font, stepSize: 0.1, callback: (value) => showYield(Number(value)) },
-        grid: { color: named.line.value ?? "" },
+        grid: { color: named.line.value },
         border: { display: false },
       },
       y: {
