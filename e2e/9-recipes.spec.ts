@@ -318,6 +318,20 @@ test("targets of the cook's own, and flavour, move the ratio at once", async ({ 
   await expect(page.getByTestId("dressing-left")).toContainText("keeps until");
 });
 
+test("a recipe is put away, found among those, and fetched back by undoing", async ({ page }) => {
+  await page.goto("/recipes/quick-pickled-kohlrabi?view=versions");
+  await page.getByRole("button", { name: "Put this recipe away" }).click();
+  await expect(notice(page)).toContainText("Quick-pickled kohlrabi is put away");
+  await page.getByRole("link", { name: "Recipes" }).click();
+  const heading = page.getByRole("heading", { name: "Quick-pickled kohlrabi" });
+  await page.getByLabel("Find by title or by any name").fill("quick-pickled");
+  await expect(heading).toBeHidden();
+  await page.getByRole("button", { name: "Put away" }).click();
+  await expect(heading).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(heading).toBeHidden();
+});
+
 test("what was really used becomes the house version", async ({ page }) => {
   const { versions } = await ask<{ versions: unknown[] }>(
     page,

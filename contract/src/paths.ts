@@ -65,6 +65,7 @@ export const paths = {
   listVersions: ["get", "/api/recipes/{id}/versions"],
   compareVersions: ["get", "/api/recipes/{id}/changes"],
   makeHouse: ["post", "/api/recipes/{id}/house"],
+  putAway: ["post", "/api/recipes/{id}/away"],
   houseFromBatch: ["post", "/api/recipes/{id}/house-from-batch"],
   exportRecipe: ["get", "/api/recipes/{id}/recipe.jsonld"],
   exportRecipeText: ["get", "/api/recipes/{id}/recipe.md"],

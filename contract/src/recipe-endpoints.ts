@@ -86,6 +86,14 @@ export const recipeEndpoints = {
     status: 201,
     writes: true,
   },
+  putAway: {
+    summary: "Put a recipe away, or fetch it back: its versions and batches stay",
+    params: recipes.ByRecipe,
+    body: recipes.PutAway,
+    reply: recipes.RecipeSaved,
+    status: 201,
+    writes: true,
+  },
   houseFromBatch: {
     summary: "Make what was really used in a batch the house version",
     params: recipes.ByRecipe,

@@ -17,6 +17,7 @@ export const RecipesQuery = z.object({
   diet: Diet.optional(),
   without: z.string().max(200).default("").meta({ description: "Allergens, comma-separated" }),
   onHand: z.enum(["yes", "no"]).default("no").meta({ description: "Only what uses something on hand" }),
+  away: z.enum(["yes", "no"]).default("no").meta({ description: "Those put away instead" }),
   limit: z.coerce.number().int().min(1).max(1000).default(60).meta({ description: "The first so many" }),
 });
 
@@ -59,6 +60,7 @@ export const Recipe = z
   .object({
     formula: Formula,
     version: z.int(),
+    away: z.boolean().meta({ description: "Put away: neither listed nor matched" }),
     latest: z
       .int()
       .meta({ description: "The newest version there is; the house version may be an older one" }),
@@ -131,6 +133,7 @@ export const RecipeChanges = z
   })
   .meta({ id: "RecipeChanges" });
 
+export const PutAway = z.object({ away: z.boolean() });
 export const MakeHouse = z.object({ version: z.int().positive() });
 export const HouseFromBatch = z.object({ batchId: Id, basedOn: z.int().positive() });
 

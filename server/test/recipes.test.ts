@@ -168,6 +168,22 @@ describe("writing recipes", () => {
     expect([none.status, none.problem.code]).toEqual([404, "version-unknown"]);
   });
 
+  it("puts a recipe away and fetches it back; nothing of it is lost", async () => {
+    const { id } = (await save({ name: "Seldom made" })).body;
+    const listed = async (away: "yes" | "no") =>
+      (await wren.call("listRecipes", { query: { text: "seldom made", away } })).body.total;
+    const put = await wren.call("putAway", { params: { id }, body: { away: true } });
+    expect([put.status, await listed("no"), await listed("yes")]).toEqual([201, 0, 1]);
+    expect((await wren.call("getRecipe", { params: { id } })).body).toMatchObject({ away: true, version: 1 });
+    const { matches } = (await wren.call("listMatches", {})).body;
+    expect(matches.map((m) => m.recipeId)).not.toContain(id);
+    await wren.call("putAway", { params: { id }, body: { away: false } });
+    expect([await listed("no"), await listed("yes")]).toEqual([1, 0]);
+    expect((await save({ name: "Seldom made" })).body.id).toBe("seldom-made-2");
+    const none = await wren.call("putAway", { params: { id: "no-such" }, body: { away: true } });
+    expect([none.status, none.problem.code]).toEqual([404, "recipe-unknown"]);
+  });
+
   it("makes what was really used the house version; the batch keeps its own", async () => {
     const { id } = (await save({ name: "By hand" })).body;
     const lot = await usableLot(wren, "chard", 900);

@@ -1,6 +1,6 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { refuse, accept, type Estimate, type Result } from "../measure/index.ts";
-import { cannotBeMade, demandsOf } from "../match/index.ts";
+import { demandsOf, unfillable } from "../match/index.ts";
 import {
   batchWeight,
   fillLines,
@@ -48,10 +48,8 @@ export function planMake(
 ): Result<MakePlan, MakeIssue> {
   const { stock, kitchen } = from;
   const demands = demandsOf(formula, batches, kitchen);
-  if (cannotBeMade(demands)) {
-    const lineIds = demands.filter((d) => d.fillers.length === 0 && !d.optional).map((d) => d.lineId);
-    return refuse({ code: "not-for-these-diners", lineIds });
-  }
+  const lineIds = unfillable(demands).map((demand) => demand.lineId);
+  if (lineIds.length > 0) return refuse({ code: "not-for-these-diners", lineIds });
   const fillings = fillLines(demands, stock);
   const lines = formula.lines.map((line) => {
     const demand = demands.find((d) => d.lineId === line.id);

@@ -21,6 +21,12 @@ const looksLikeIngredient = (line: string): boolean => {
   return parts.heading || parts.count !== null || parts.remarks.toTaste;
 };
 
+/** "200 g plums" is an ingredient wherever it stands; "5 bean salad" may be a title. */
+function isMeasured(line: string): boolean {
+  const { unit, word, stated, count } = splitLine(line.replace(bullet, ""), "us-customary");
+  return count !== null && (unit !== null || word !== "" || stated !== null);
+}
+
 const clean = (line: string): string => plainText(line.replace(/^#+\s*/, "").replace(/[*_`]{1,2}/g, ""));
 
 const headingOf = (line: string): Part | undefined => {
@@ -39,7 +45,8 @@ function sortLine(sorted: Sorted, raw: string, part: Part): void {
   const line = clean(raw);
   if (yieldLine.test(line) && part !== "steps") sorted.yieldText ||= line;
   else if (timeLine.test(line) && part === "head") sorted.timeText ||= line;
-  else if (sorted.title === "" && part === "head") sorted.title = line.slice(0, 120);
+  else if (sorted.title === "" && part === "head" && sorted.ingredients.length === 0 && !isMeasured(line))
+    sorted.title = line.slice(0, 120);
   else if (part === "notes") sorted.notes.push(line);
   else if (part === "ingredients") sorted.ingredients.push(asGroup(raw, line).replace(bullet, ""));
   else if (part === "steps") sorted.steps.push(line.replace(numbered, "").replace(bullet, ""));

@@ -125,6 +125,14 @@ describe("reading schema.org JSON-LD", () => {
     });
   });
 
+  it("takes no ingredient for a title, and asks for one", () => {
+    const [draft] = draftsOf(
+      "200 g plums\n20 g honey\nHalve and drizzle with the honey until all of it is coated well.",
+    );
+    expect(draft).toMatchObject({ title: "", ingredients: ["200 g plums", "20 g honey"] });
+    expect(draftsOf("5 bean salad\n200 g chickpeas\nMix.")[0]?.title).toBe("5 bean salad");
+  });
+
   it("chooses the cautious side: a never-raw pulse is cooked, a garlic pesto is dated as one", () => {
     const beans = formulaFrom("Bean salad\n300 g runner beans, sliced\n20 g walnut oil\nMix.");
     expect(beans.lines[0]).toMatchObject({ eatenRaw: false });

@@ -1,5 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { allowedFillers, type Demand, type Diners, type Formula } from "../recipes/index.ts";
+import { allowedFillers, isStrong, type Demand, type Diners, type Formula } from "../recipes/index.ts";
 
 /** The lines of a formula at a number of batches, with what may fill each for these diners. */
 export function demandsOf(
@@ -20,6 +20,16 @@ export function demandsOf(
 export const timesDemands = (one: readonly Demand[], batches: number): Demand[] =>
   one.map((demand) => ({ ...demand, grams: demand.grams * batches }));
 
-/** True when some line that must be there has nothing these diners may eat in it: the dish is not for them. */
-export const cannotBeMade = (demands: readonly Demand[]): boolean =>
-  demands.some((d) => d.fillers.length === 0 && !d.optional);
+/** Can what these diners may eat fill all of a line, under its caps? */
+function isFillable({ fillers, strongShare }: Demand): boolean {
+  const caps = (strong: boolean): number =>
+    fillers.filter((f) => isStrong(f.facts) === strong).reduce((total, f) => total + f.maxShare, 0);
+  return Math.min(caps(true), strongShare) + caps(false) >= 1 - 1e-9;
+}
+
+/** Lines that must be there and that these diners' food cannot fill. */
+export const unfillable = (demands: readonly Demand[]): Demand[] =>
+  demands.filter((demand) => !demand.optional && !isFillable(demand));
+
+/** True when some line that must be there cannot be filled for these diners: the dish is not for them. */
+export const cannotBeMade = (demands: readonly Demand[]): boolean => unfillable(demands).length > 0;

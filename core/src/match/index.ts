@@ -1,5 +1,5 @@
 export type { MatchStock } from "./keep-days.ts";
-export { cannotBeMade, demandsOf } from "./demands.ts";
+export { demandsOf, unfillable } from "./demands.ts";
 export { eatable, usualAppetite, type Eatable, type Household, type Waiting } from "./eatable.ts";
 export {
   matchRecipe,

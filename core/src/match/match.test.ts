@@ -138,6 +138,14 @@ describe("the best number of batches of one recipe", () => {
     expect(matchRecipe(chardPesto, [someStock("a", "chard", 500, { worth: 0 })], aKitchen())).toBeUndefined();
   });
 
+  it("is not for diners whose food cannot fill a line under its caps", () => {
+    const half = aFormula([aLine("green", 80, "chard"), aLine("nut", 40, "hazelnut sunflower-seed:0.5")]);
+    const stock = [someStock("c", "chard", 500)];
+    const avoiding = (avoidAllergens: string[]) => aKitchen({ diners: { ...everyone, avoidAllergens } });
+    expect(matchRecipe(half, stock, avoiding([]))).toBeDefined();
+    expect(matchRecipe(half, stock, avoiding(["nuts"]))).toBeUndefined();
+  });
+
   it("proposes nothing never-raw raw, and nothing these diners may not eat", () => {
     const rawBeans = aFormula([aLine("bean", 100, "runner-bean")]);
     expect(matchRecipe(rawBeans, [someStock("a", "runner-bean", 500)], aKitchen())).toBeUndefined();

@@ -16,7 +16,7 @@ import { surplusOnHand, type Surplus } from "./surplus.ts";
 /** Recipes ranked by what they rescue today; shared by Match and Today. */
 export async function matchesNow(kit: Kit): Promise<{ matches: Match[]; surplus: Surplus[] }> {
   const surplus = await surplusOnHand(kit);
-  const formulas = (await wholeRecipes(kit)).map((recipe) => recipe.formula);
+  const formulas = (await wholeRecipes(kit)).filter((recipe) => !recipe.away).map((recipe) => recipe.formula);
   const ranked = rankRecipes(formulas, surplus, await matchKitchenOf(kit));
   const matches = ranked.flatMap((match) => {
     const formula = formulas.find((f) => f.id === match.recipeId);

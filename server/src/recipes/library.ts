@@ -26,7 +26,7 @@ export async function wholeRecipes(kit: Kit): Promise<WholeRecipe[]> {
       catalogue: kit.catalogue,
     });
     invariant(whole.ok, `recipe ${record.formula.id} cannot be put together`);
-    return { formula: whole.value, written: record.formula, version: record.version };
+    return { ...record, formula: whole.value, written: record.formula };
   });
 }
 
@@ -46,7 +46,7 @@ export async function wholeRecipe(id: string, kit: Kit, version?: number): Promi
   const found = version === undefined ? await recipes.get(id) : await recipes.getVersion(id, version);
   if (!found) return undefined;
   const whole = await wholeFormula(found.formula, kit);
-  return whole.ok ? { formula: whole.value, written: found.formula, version: found.version } : undefined;
+  return whole.ok ? { ...found, formula: whole.value, written: found.formula } : undefined;
 }
 
 const cards = new WeakMap<object, WeakMap<Formula, RecipeCard>>();

@@ -32,7 +32,8 @@ export const presentCautions = (
 
 /** The library, by a question; "on hand" is what stands in the basket and may still be eaten. */
 export const listRecipes: UseCase<"listRecipes"> = async ({ query }, kit) => {
-  const recipes = await wholeRecipes(kit);
+  const wanted = query.away === "yes";
+  const recipes = (await wholeRecipes(kit)).filter((recipe) => recipe.away === wanted);
   const versions = new Map(recipes.map((recipe) => [recipe.formula.id, recipe.version]));
   const here = query.onHand === "yes" ? await surplusOnHand(kit) : [];
   const onHand = new Set(here.map((lot) => lot.ingredient));
@@ -72,6 +73,7 @@ export const getRecipe: UseCase<"getRecipe"> = async ({ params }, kit) => {
   return accept({
     formula: found.formula,
     version: found.version,
+    away: found.away,
     latest: versions[0]?.version ?? found.version,
     names: namesIn(whole.value, kit),
     subRecipes: await subRecipeNames(found.formula, kit),

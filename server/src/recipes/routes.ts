@@ -5,7 +5,7 @@ import { adaptRecipe, substitutes } from "./other-diners.ts";
 import { plateRecipe } from "./plate.ts";
 import { getRecipe, listRecipes } from "./read.ts";
 import { timeBySize } from "./time-by-size.ts";
-import { compareVersions, houseFromBatch, listVersions, makeHouse } from "./versions.ts";
+import { compareVersions, houseFromBatch, listVersions, makeHouse, putAway } from "./versions.ts";
 import { editRecipe, importRecipes, saveRecipe } from "./write.ts";
 
 export const recipeUseCases = {
@@ -21,6 +21,7 @@ export const recipeUseCases = {
   listVersions,
   compareVersions,
   makeHouse,
+  putAway,
   houseFromBatch,
   adaptRecipe,
   substitutes,
@@ -40,6 +41,7 @@ export const recipeUseCases = {
   | "listVersions"
   | "compareVersions"
   | "makeHouse"
+  | "putAway"
   | "houseFromBatch"
   | "adaptRecipe"
   | "substitutes"

@@ -1,7 +1,12 @@
 import type { Day } from "@apron/core/measure";
 import type { Formula } from "@apron/core/recipes";
 
-export type RecipeRecord = { readonly formula: Formula; readonly version: number };
+export type RecipeRecord = {
+  readonly formula: Formula;
+  readonly version: number;
+  /** Put away: kept, with its versions and batches, but neither listed nor matched. */
+  readonly away: boolean;
+};
 
 export type VersionRecord = {
   readonly version: number;
@@ -22,7 +27,7 @@ export type UsedInBatch = { readonly lineId: string; readonly ingredient: string
 
 /** Formulas are versioned: a version never changes; the house version is the one the kitchen cooks by. */
 export type RecipeStore = {
-  /** House versions, by id. */
+  /** House versions, by id, those put away among them. */
   readonly all: () => Promise<RecipeRecord[]>;
   readonly get: (id: string) => Promise<RecipeRecord | undefined>;
   readonly getVersion: (id: string, version: number) => Promise<RecipeRecord | undefined>;
@@ -33,6 +38,7 @@ export type RecipeStore = {
     version: number,
     about: { readonly at: Date; readonly memberId: string | null; readonly note: string },
   ) => Promise<void>;
+  readonly putAway: (id: string, away: boolean) => Promise<void>;
   readonly setHouse: (id: string, version: number) => Promise<void>;
   readonly batchesOf: (id: string) => Promise<BatchOfRecipe[]>;
   readonly batch: (batchId: string) => Promise<

@@ -67,6 +67,14 @@ export const makeHouse: UseCase<"makeHouse"> = async ({ params, body }, kit) => 
   return accept({ id: params.id, name: wanted.formula.name, version: body.version });
 };
 
+/** Put away, it is kept with its versions and batches, and still stands in the recipes it is part of. */
+export const putAway: UseCase<"putAway"> = async ({ params, body }, kit) => {
+  const found = await kit.stores.recipes.get(params.id);
+  if (!found) return notFound("recipe-unknown");
+  await kit.stores.recipes.putAway(params.id, body.away);
+  return accept({ id: params.id, name: found.formula.name, version: found.version });
+};
+
 /** What really went into a batch becomes a new version, and the house cooks by it. */
 export const houseFromBatch: UseCase<"houseFromBatch"> = async ({ params, body }, kit: Kit) => {
   const batch = await kit.stores.recipes.batch(body.batchId);

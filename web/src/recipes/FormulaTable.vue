@@ -40,9 +40,6 @@ const groups = computed(() => {
             filledBy(line, recipe)
           }}</RouterLink><template v-else>{{ filledBy(line, recipe) }}</template
           ><span v-if="line.preparation" class="soft">, {{ line.preparation }}</span>
-          <span v-if="lineMarks(line, session.display).length > 0" class="small soft marks">{{
-            lineMarks(line, session.display).join(" · ")
-          }}</span>
           <button
             v-if="line.recipe === null"
             type="button"
@@ -53,6 +50,9 @@ const groups = computed(() => {
           >
             instead?
           </button>
+          <span v-if="lineMarks(line, session.display).length > 0" class="small soft marks">{{
+            lineMarks(line, session.display).join(" · ")
+          }}</span>
           <StandIns v-if="asked === line.id" :recipe="recipe.formula.id" :line="line.id" />
         </td>
       </tr>

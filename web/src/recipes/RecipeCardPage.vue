@@ -6,7 +6,7 @@ import { call } from "../app/api.ts";
 import { useSession } from "../app/session.ts";
 import { sentenceOf } from "../app/words.ts";
 import PageHead from "../ui/PageHead.vue";
-import { allergenWords, kindWords, stepMarks, timeWords } from "./kind-words.ts";
+import { allergenWords, kindWords, servingsWords, stepMarks, timeWords } from "./kind-words.ts";
 import { filledBy } from "./line-words.ts";
 
 /** A recipe on one sheet for the wall: black on white, nothing but what the hands need. */
@@ -30,7 +30,7 @@ const print = (): void => window.print();
   <article v-if="recipe" class="sheet" aria-label="Recipe card to print">
     <h2>{{ recipe.formula.name }}</h2>
     <p class="about">
-      {{ kindWords[recipe.formula.kind] }} · {{ recipe.formula.servings }} servings,
+      {{ kindWords[recipe.formula.kind] }} · {{ servingsWords(recipe.formula.servings) }},
       {{ showEstimate(recipe.makesG, session.display) }} · {{ timeWords(recipe.formula.minutes) }} · version
       {{ recipe.version }}
     </p>

@@ -17,7 +17,7 @@ import OpenQuestions from "./OpenQuestions.vue";
 import SizeTimes from "./SizeTimes.vue";
 import PlateView from "./PlateView.vue";
 import VersionsView from "./VersionsView.vue";
-import { allergenWords, kindWords, saidDiets, stepMarks, timeWords } from "./kind-words.ts";
+import { allergenWords, kindWords, saidDiets, servingsWords, stepMarks, timeWords } from "./kind-words.ts";
 
 const props = defineProps<{ id: string }>();
 const route = useRoute();
@@ -48,7 +48,7 @@ const grams = (g: number): string => showGrams(g, session.display);
   <template v-if="recipe">
     <PageHead
       :title="recipe.formula.name"
-      :lead="`${kindWords[recipe.formula.kind]} · ${recipe.formula.servings} servings · ${timeWords(recipe.formula.minutes)} · version ${recipe.version}`"
+      :lead="`${kindWords[recipe.formula.kind]} · ${servingsWords(recipe.formula.servings)} · ${timeWords(recipe.formula.minutes)} · version ${recipe.version}`"
     >
       <div class="tools">
         <Button label="Edit" severity="secondary" @click="router.push(`/recipes/${id}/edit`)" />

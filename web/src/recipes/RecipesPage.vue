@@ -10,7 +10,7 @@ import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
-import { allergenWords, dietWords, kindWords, saidDiets, timeWords } from "./kind-words.ts";
+import { allergenWords, dietWords, kindWords, saidDiets, servingsWords, timeWords } from "./kind-words.ts";
 
 const router = useRouter();
 const text = ref("");
@@ -19,6 +19,7 @@ const kind = ref("all");
 const diet = ref("all");
 const without = ref("all");
 const onHand = ref(false);
+const away = ref(false);
 
 const choicesOf = (all: string, words: Readonly<Record<string, string>>) => [
   { value: "all", label: all },
@@ -46,7 +47,15 @@ const {
   error,
   status,
 } = useQuery({
-  key: () => ["recipes", searched.value, kind.value, diet.value, without.value, String(onHand.value)],
+  key: () => [
+    "recipes",
+    searched.value,
+    kind.value,
+    diet.value,
+    without.value,
+    String(onHand.value),
+    String(away.value),
+  ],
   query: () =>
     call("listRecipes", {
       query: {
@@ -55,6 +64,7 @@ const {
         diet: chosen(diet.value) as keyof typeof dietWords | undefined,
         without: chosen(without.value) ?? "",
         onHand: onHand.value ? "yes" : "no",
+        away: away.value ? "yes" : "no",
       },
     }),
   placeholderData: (before) => before,
@@ -62,7 +72,11 @@ const {
 /** So many at once; a search finds the rest. */
 const first = computed(() => recipes.value?.recipes ?? []);
 const isNarrowed = computed(
-  () => Boolean(text.value) || onHand.value || [kind, diet, without].some((one) => one.value !== "all"),
+  () =>
+    Boolean(text.value) ||
+    onHand.value ||
+    away.value ||
+    [kind, diet, without].some((one) => one.value !== "all"),
 );
 </script>
 
@@ -77,13 +91,14 @@ const isNarrowed = computed(
     <TextBox
       v-model="text"
       class="find"
-      placeholder="Title or any ingredient: rocket, arugula…"
+      placeholder="Title or any ingredient"
       aria-label="Find by title or by any name of any ingredient"
     />
     <SelectBox id="recipe-kind" v-model="kind" name="Kind of dish" :choices="kinds" />
     <SelectBox id="recipe-diet" v-model="diet" name="Diet" :choices="eaters" />
     <SelectBox id="recipe-without" v-model="without" name="Without an allergen" :choices="allergens" />
     <button type="button" class="chip" :aria-pressed="onHand" @click="onHand = !onHand">On hand</button>
+    <button type="button" class="chip" :aria-pressed="away" @click="away = !away">Put away</button>
   </div>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <ul class="list">
@@ -93,7 +108,7 @@ const isNarrowed = computed(
         <RouterLink :to="`/recipes/${r.id}`">{{ r.name }}</RouterLink>
       </h2>
       <p class="soft small">
-        {{ r.servings }} servings · {{ timeWords(r.minutes)
+        {{ servingsWords(r.servings) }} · {{ timeWords(r.minutes)
         }}<template v-if="r.version > 1"> · version {{ r.version }}</template
         ><template v-if="r.onHand > 0"> · {{ r.onHand }} on hand</template>
       </p>

@@ -55,6 +55,16 @@ async function house(version: number): Promise<void> {
   );
   if (done) notices.say({ text: `Version ${version} is the house version again.` });
 }
+async function putAway(away: boolean): Promise<void> {
+  const send = (to: boolean, key?: string) =>
+    call("putAway", { params: { id: props.id }, body: { away: to } }, key);
+  const done = await submission.submit((key) => send(away, key));
+  if (!done) return;
+  notices.say({
+    text: away ? `${done.name} is put away; its batches stay.` : `${done.name} is back in the library.`,
+    undo: () => send(!away),
+  });
+}
 async function asMade(batchId: string): Promise<void> {
   const body = { batchId, basedOn: props.recipe.version };
   const done = await submission.submit((key) =>
@@ -89,6 +99,13 @@ async function asMade(batchId: string): Promise<void> {
           />
         </li>
       </ul>
+      <Button
+        :label="recipe.away ? 'Fetch it back into the library' : 'Put this recipe away'"
+        severity="secondary"
+        size="small"
+        class="away"
+        @click="putAway(!recipe.away)"
+      />
       <h2>Batches</h2>
       <p v-if="history.batches.length === 0" class="soft">None was made of it yet.</p>
       <ul>
@@ -174,6 +191,10 @@ section,
   justify-content: space-between;
   padding: 0.5rem 0;
   border-bottom: 1px solid var(--line);
+}
+
+.away {
+  justify-self: start;
 }
 
 .house {

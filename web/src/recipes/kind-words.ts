@@ -60,6 +60,9 @@ export function stepMarks(step: Step, grams: (g: number) => string): string[] {
   return marks.filter((mark) => mark !== false);
 }
 
+export const servingsWords = (servings: number): string =>
+  servings === 1 ? "1 serving" : `${Math.round(servings * 10) / 10} servings`;
+
 /** "0 min" is a recipe that does not say. */
 export const timeWords = (minutes: number): string => (minutes > 0 ? `${minutes} min` : "time not said");
 

@@ -57,7 +57,7 @@ async function rewrite(runner: QueryRunner, to: (formula: never) => unknown): Pr
     );
 }
 
-/** Who wrote a version and why; formulas with all that a recipe can say. */
+/** Who wrote a version and why; recipes put away; formulas with all that a recipe can say. */
 export class RecipesInFull1764200000000 implements MigrationInterface {
   name = "RecipesInFull1764200000000";
 
@@ -65,6 +65,8 @@ export class RecipesInFull1764200000000 implements MigrationInterface {
     await runner.query(`alter table recipe_version
       add column member_id uuid references member (id),
       add column note text not null default ''`);
+    await runner.query("alter table recipe add column away boolean not null default false");
+    await runner.query("grant update (away) on recipe to apron_app");
     await runner.query(`create index batch_of_recipe on batch (kitchen_id, recipe_id, made_at)`);
     await rewrite(runner, inFull);
   }
@@ -72,6 +74,7 @@ export class RecipesInFull1764200000000 implements MigrationInterface {
   async down(runner: QueryRunner): Promise<void> {
     await rewrite(runner, asBefore);
     await runner.query("drop index batch_of_recipe");
+    await runner.query("alter table recipe drop column away");
     await runner.query("alter table recipe_version drop column note, drop column member_id");
   }
 }

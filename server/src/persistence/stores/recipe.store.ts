@@ -7,12 +7,12 @@ import { BatchInputTable, BatchTable, RecipeTable, RecipeVersionTable } from "..
 /** Versions read before; since none ever changes, none is ever out of date. */
 export type KnownVersions = LRUCache<string, Formula>;
 
-type Key = { readonly id: string; readonly version: number };
+type Key = { readonly id: string; readonly version: number; readonly away: boolean };
 
 const versionsOf = `select v.version, v.created_at as "createdAt", m.name as by, v.note from recipe_version v
   left join member m on m.id = v.member_id where v.recipe_id = $1 order by v.version desc`;
 
-const house = "select id, version from recipe";
+const house = "select id, version, away from recipe";
 
 /** Formulas of these versions, from memory as far as they are known. */
 async function formulasOf(
@@ -20,12 +20,12 @@ async function formulasOf(
   keys: readonly Key[],
   { kitchenId, known }: { readonly kitchenId: string; readonly known: KnownVersions | undefined },
 ): Promise<RecipeRecord[]> {
-  const nameOf = (key: Key): string => `${kitchenId} ${key.id} ${key.version}`;
+  const nameOf = (key: Omit<Key, "away">): string => `${kitchenId} ${key.id} ${key.version}`;
   const missing = keys.filter((key) => !known?.has(nameOf(key)));
   const rows =
     missing.length === 0
       ? []
-      : await em.query<(Key & { formula: Formula })[]>(
+      : await em.query<(Omit<Key, "away"> & { formula: Formula })[]>(
           `select v.recipe_id as id, v.version, v.formula from recipe_version v
            join unnest($1::text[], $2::int[]) as wanted (id, version)
              on v.recipe_id = wanted.id and v.version = wanted.version`,
@@ -35,7 +35,7 @@ async function formulasOf(
   for (const [name, formula] of read) known?.set(name, formula);
   return keys.flatMap((key) => {
     const formula = read.get(nameOf(key)) ?? known?.get(nameOf(key));
-    return formula ? [{ formula, version: key.version }] : [];
+    return formula ? [{ formula, version: key.version, away: key.away }] : [];
   });
 }
 
@@ -45,12 +45,15 @@ export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: Know
   return {
     all: async () => formulasOf(em, await em.query<Key[]>(`${house} order by id`), from),
     get: async (id) => (await formulasOf(em, await em.query<Key[]>(`${house} where id = $1`, [id]), from))[0],
-    getVersion: async (id, version) => (await formulasOf(em, [{ id, version }], from))[0],
+    getVersion: async (id, version) => (await formulasOf(em, [{ id, version, away: false }], from))[0],
     versions: (id) => em.query<VersionRecord[]>(versionsOf, [id]),
     save: async (formula, version, { at, memberId, note }) => {
       await em.upsert(RecipeTable, { kitchenId, id: formula.id, version }, ["kitchenId", "id"]);
       const row = { kitchenId, recipeId: formula.id, version, formula, createdAt: at, memberId, note };
       await em.insert(RecipeVersionTable, row);
+    },
+    putAway: async (id, away) => {
+      await em.update(RecipeTable, { kitchenId, id }, { away });
     },
     setHouse: async (id, version) => {
       await em.update(RecipeTable, { kitchenId, id }, { version });

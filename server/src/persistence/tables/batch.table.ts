@@ -2,11 +2,16 @@ import type { Formula } from "@apron/core/recipes";
 import { EntitySchema } from "typeorm";
 import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
 
-export type RecipeRow = { kitchenId: string; id: string; version: number };
+export type RecipeRow = { kitchenId: string; id: string; version: number; away: boolean };
 
 export const RecipeTable = new EntitySchema<RecipeRow>({
   name: "recipe",
-  columns: { kitchenId: named("kitchen_id", key(uuid)), id: key(text), version: { type: "integer" } },
+  columns: {
+    kitchenId: named("kitchen_id", key(uuid)),
+    id: key(text),
+    version: { type: "integer" },
+    away: { type: "boolean", default: false },
+  },
 });
 
 export type RecipeVersionRow = {
