@@ -3,7 +3,9 @@ import { aFormula, aLine, everyone, factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import type { Stock } from "../recipes/index.ts";
 import { measureOut } from "./kitchen-measures.ts";
+import { limitingLine } from "./limiting-line.ts";
 import { planMake, type MakeKitchen } from "./plan-make.ts";
+import { roundingEffects } from "./rounding-effect.ts";
 import {
   believableOutput,
   recordedOutput,
@@ -29,6 +31,57 @@ const stock: Stock[] = [
   { lotId: "chard-1", ingredient: "chard", grams: 150, worth: 1 },
   { lotId: "kale-1", ingredient: "kale", grams: 300, worth: 0.4 },
 ];
+
+describe("things that come in wholes", () => {
+  const whole = (grams: number, id: string) =>
+    measureOut(grams, factsOf(id), { cup: "us-customary", display: kitchen.display }).whole;
+
+  it("are counted in wholes and halves, eggs in wholes alone, with what that errs", () => {
+    expect(whole(350, "chickpea")).toMatchObject({ text: "1½ tins", grams: 360 });
+    expect(whole(350, "chickpea")?.error).toBeCloseTo(10 / 350, 9);
+    expect(whole(30, "chickpea")).toMatchObject({ text: "½ tin", grams: 120, error: 3 });
+    expect(whole(70, "egg")).toMatchObject({ text: "1 egg", grams: 50 });
+    expect(whole(80, "egg")?.text).toBe("2 eggs");
+    expect(whole(80, "chard")).toBeNull();
+  });
+});
+
+describe("what runs out, and what rounding does", () => {
+  const planOf = (batches: number) => {
+    const plan = planMake(formula, batches, { stock, kitchen });
+    if (!plan.ok) throw new Error(plan.issue.code);
+    return plan.value;
+  };
+
+  it("names the line that what is on hand fills least; staples and optional lines limit nothing", () => {
+    expect(limitingLine(planOf(1))).toMatchObject({ ingredient: "feta", batches: 0, shortG: 30 });
+    const green = aFormula([aLine("green", 100, "chard"), aLine("oil", 54, "olive-oil")]);
+    const plan = planMake(green, 2, { stock, kitchen });
+    expect(plan.ok && limitingLine(plan.value)).toMatchObject({
+      ingredient: "chard",
+      batches: 1.5,
+      shortG: 50,
+    });
+    const free = aFormula([aLine("green", 100, "chard"), aLine("x", 5, "viola", { optional: true })]);
+    const loose = planMake(free, 1, { stock, kitchen });
+    expect(loose.ok && limitingLine(loose.value)).toBeNull();
+  });
+
+  it("follows oil : acid and salt through the rounding of every line", () => {
+    const dressed = aFormula([
+      aLine("oil", 33.4, "olive-oil", { role: "oil" }),
+      aLine("acid", 9.8, "cider-vinegar", { role: "acid" }),
+      aLine("salt", 1.2, "salt-sea-fine", { role: "salt" }),
+    ]);
+    const plan = planMake(dressed, 1, { stock, kitchen });
+    const effects = plan.ok ? roundingEffects(plan.value, referenceCatalogue) : [];
+    const [ratio, salt] = effects;
+    // 33.4 g is weighed as 33, 9.8 as 10, 1.2 as 1.
+    expect(ratio).toMatchObject({ of: "oil-to-acid" });
+    expect(ratio?.error).toBeCloseTo(33 / 10 / (33.4 / 9.8) - 1, 6);
+    expect(salt?.error).toBeCloseTo(1 / 44 / (1.2 / 44.4) - 1, 2);
+  });
+});
 
 describe("measuring out", () => {
   it("gives the scale, and the spoon where one comes near", () => {

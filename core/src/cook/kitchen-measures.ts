@@ -51,7 +51,7 @@ const wholes: readonly (readonly [measure: string, name: string, step: number])[
   ["can", "tin", 0.5],
   ["block", "block", 0.5],
 ];
-const egg = { measure: "each-large", name: "egg", step: 1 } as const;
+const egg = { measure: "each-medium", name: "egg", step: 1 } as const;
 
 /** Wholes and halves of what is bought in wholes: an egg is never halved. */
 function inWholes(grams: number, facts: IngredientFacts): RoundedAmount | null {
