@@ -257,6 +257,10 @@ test("three jars, machine loads and what runs out first are planned while making
   await page.getByRole("combobox", { name: "What to fill" }).click();
   await page.getByRole("option", { name: "machine loads" }).click();
   await expect(page.getByText("3 equal loads of 450 g.").first()).toBeVisible();
+  // A large make rounds to nothing; a single portion does not.
+  await expect(page.getByText(/oil to acid is/)).toBeHidden();
+  await page.getByLabel("Servings").fill("1");
+  await page.keyboard.press("Tab");
   await expect(page.getByText(/oil to acid is [\d.]+ instead of [\d.]+ to 1/)).toBeVisible();
 });
 

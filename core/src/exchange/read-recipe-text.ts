@@ -40,8 +40,11 @@ type Sorted = { -readonly [Key in "ingredients" | "steps" | "notes"]: string[] }
   timeText: string;
 };
 
+/** Where a line stands; `headed` is a text whose method has a heading: what comes before that is ingredients. */
+type Standing = { readonly part: Part; readonly headed: boolean };
+
 /** One line of the part it stands in; without headings, amounts are ingredients until the first sentence. */
-function sortLine(sorted: Sorted, raw: string, part: Part): void {
+function sortLine(sorted: Sorted, raw: string, { part, headed }: Standing): void {
   const line = clean(raw);
   if (yieldLine.test(line) && part !== "steps") sorted.yieldText ||= line;
   else if (timeLine.test(line) && part === "head") sorted.timeText ||= line;
@@ -52,6 +55,7 @@ function sortLine(sorted: Sorted, raw: string, part: Part): void {
   else if (part === "steps") sorted.steps.push(line.replace(numbered, "").replace(bullet, ""));
   else if (sorted.steps.length === 0 && looksLikeIngredient(line.replace(bullet, "")) && !isSentence(line))
     sorted.ingredients.push(line.replace(bullet, ""));
+  else if (headed && part === "head" && !isSentence(line)) sorted.ingredients.push(line.replace(bullet, ""));
   else if (sorted.ingredients.length > 0) sorted.steps.push(line.replace(numbered, ""));
   else sorted.notes.push(line);
 }
@@ -75,6 +79,7 @@ export function readRecipeText(text: string): RecipeDraft {
   const sorted: Sorted = { title: "", yieldText: "", timeText: "", ingredients: [], steps: [], notes: [] };
   let part: Part = "head";
   let category = "";
+  const headed = text.split(/\r?\n/).some((raw) => headingOf(clean(raw)) === "steps");
   for (const raw of text.split(/\r?\n/)) {
     const line = clean(raw);
     if (line === "") continue;
@@ -86,7 +91,7 @@ export function readRecipeText(text: string): RecipeDraft {
         else if (/\d+ ?min/.test(piece)) sorted.timeText = piece;
         else category = piece;
       }
-    } else sortLine(sorted, raw, part);
+    } else sortLine(sorted, raw, { part, headed });
   }
   const minutes =
     Number(/(\d+) ?min/i.exec(sorted.timeText)?.[1] ?? 0) +

@@ -125,6 +125,13 @@ describe("reading schema.org JSON-LD", () => {
     });
   });
 
+  it("keeps a line without an amount among the ingredients when the method has a heading", () => {
+    const [draft] = draftsOf(
+      "Fog bowl\nServes 2\n\nSome words about it that are a whole sentence, and end as such a thing does.\n80 g chard\nsome fog\nMethod\nMix.",
+    );
+    expect(draft).toMatchObject({ ingredients: ["80 g chard", "some fog"], steps: ["Mix."] });
+  });
+
   it("takes no ingredient for a title, and asks for one", () => {
     const [draft] = draftsOf(
       "200 g plums\n20 g honey\nHalve and drizzle with the honey until all of it is coated well.",

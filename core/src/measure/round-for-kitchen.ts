@@ -25,7 +25,7 @@ const countText = (count: number): string => {
 
 /** "6 cups chopped", "2 cloves"; spoons stay as they are written. */
 const measureText = (count: number, name: string): string =>
-  count > 1 && !/^t(bsp|sp)/.test(name) ? name.replace(/^(medium )?(\w+)/, "$1$2s") : name;
+  count > 1 && !/^(t(bsp|sp)|medium$)/.test(name) ? name.replace(/^(medium )?(\w+)/, "$1$2s") : name;
 
 /** The step of a kitchen scale at this weight: half grams, grams, five grams; or twentieths and quarters of an ounce. */
 function scaleStep(grams: number, system: DisplaySystem): number {

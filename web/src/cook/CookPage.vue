@@ -52,12 +52,14 @@ const lead = computed(() =>
 
 /** What rounding to the scale does to the ratios that matter. */
 const roundings = computed(() =>
-  (plan.value?.rounding ?? []).map(({ of, wanted, rounded, error }) => {
-    const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
-    return of === "oil-to-acid"
-      ? `oil to acid is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} to 1 (${off})`
-      : `salt is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} % (${off})`;
-  }),
+  (plan.value?.rounding ?? [])
+    .filter(({ error }) => Math.abs(error) >= 0.005)
+    .map(({ of, wanted, rounded, error }) => {
+      const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
+      return of === "oil-to-acid"
+        ? `oil to acid is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} to 1 (${off})`
+        : `salt is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} % (${off})`;
+    }),
 );
 
 async function trimAll(): Promise<void> {
