@@ -262,6 +262,13 @@ export const TimeBySize = z.object({
   referenceMm: z.number().positive().max(400),
   minutes: z.object({ low: z.number().positive().max(2880), high: z.number().positive().max(2880) }),
   heat: z.enum(["oven", "grill", "water"]).default("oven"),
+  whole: z
+    .object({ grams: z.number().positive().max(50_000), referenceG: z.number().positive().max(50_000) })
+    .nullable()
+    .default(null)
+    .meta({
+      description: "A whole fruit by its weight, and that of the one across referenceMm; instead of mm",
+    }),
   together: z
     .array(
       z.object({

@@ -433,6 +433,10 @@ describe("other diners, cost and plate", () => {
     expect(timed.factor).toBeCloseTo(2.37, 2);
     expect(timed.minutes.high).toBeCloseTo(59.3, 0);
     expect(timed.together[0]?.mm).toBeGreaterThan(20);
+    const whole = await wren.call("timeBySize", {
+      body: { ...body, whole: { grams: 800, referenceG: 100 } },
+    });
+    expect(whole.body.factor).toBeCloseTo(timed.factor, 6);
     const refused = await wren.call("timeBySize", { body: { ...body, mm: 900 } });
     expect(refused.status).toBe(422);
   });

@@ -45,14 +45,11 @@ export { ingredientOfPart, partUses, useOfPart, type PartUse } from "./parts.ts"
 export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purchase.ts";
 export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
 export {
-  betaPerMetre,
   diceForTheSlowest,
   diceTogether,
   pieceMm,
-  sizeFor,
-  timeFactor,
   timeForSize,
-  wholeTimeFactor,
+  wholeMm,
   type Heat,
   type OnTray,
   type SizedTime,

@@ -4,7 +4,7 @@ import { accept, refuse, type Result } from "../measure/index.ts";
  * Surface transfer against conduction, β = h/2k per metre: an oven gives about 25 W/m²K to food of about
  * 0.55 W/mK, so 23 /m; boiling water and flame give much more. Common practice, no source.
  */
-export const betaPerMetre = { oven: 23, grill: 60, water: 450 } as const;
+const betaPerMetre = { oven: 23, grill: 60, water: 450 } as const;
 export type Heat = keyof typeof betaPerMetre;
 
 export type SizeIssue = {
@@ -36,16 +36,20 @@ export function timeFactor(size: {
   return accept(hardness(size.mm, size.heat) / hardness(size.referenceMm, size.heat));
 }
 
-/** Whole fruit: half-thickness goes with the cube root of the mass. Grams and millimetres > 0. */
-export function wholeTimeFactor(fruit: {
+/** Whole fruit, a mass of it: half-thickness goes with the cube root of the mass. Grams and millimetres > 0. */
+export type WholeFruit = {
   readonly grams: number;
   readonly referenceG: number;
   readonly referenceMm: number;
-  readonly heat: Heat;
-}): number {
-  const mm = fruit.referenceMm * Math.cbrt(fruit.grams / fruit.referenceG);
-  return hardness(mm, fruit.heat) / hardness(fruit.referenceMm, fruit.heat);
-}
+};
+
+/** Millimetres across of a whole fruit by its weight, beside one that is known. */
+export const wholeMm = ({ grams, referenceG, referenceMm }: WholeFruit): number =>
+  referenceMm * Math.cbrt(grams / referenceG);
+
+/** How many times as long a whole fruit takes as the one that is known. */
+export const wholeTimeFactor = (fruit: WholeFruit & { readonly heat: Heat }): number =>
+  hardness(wholeMm(fruit), fruit.heat) / hardness(fruit.referenceMm, fruit.heat);
 
 /** The size that takes `factor` (> 0) times as long as `referenceMm`: the quadratic solved for its half-thickness. */
 export function sizeFor(factor: number, referenceMm: number, heat: Heat): number {
@@ -77,7 +81,7 @@ export function pieceMm(piece: string): number | undefined {
 }
 
 /** A piece of another size: when to look first and when it should be done, minutes. */
-export type SizedTime = { readonly lookMin: number; readonly doneMin: number };
+export type SizedTime = { readonly factor: number; readonly lookMin: number; readonly doneMin: number };
 
 /** The handbook's span at `referenceMm` for pieces of `mm`; look at its short end, plan for its long one. */
 export function timeForSize(
@@ -87,7 +91,7 @@ export function timeForSize(
 ): Result<SizedTime, SizeIssue> {
   const factor = timeFactor({ mm, referenceMm: usual.referenceMm, heat });
   return factor.ok
-    ? accept({ lookMin: usual.low * factor.value, doneMin: usual.high * factor.value })
+    ? accept({ factor: factor.value, lookMin: usual.low * factor.value, doneMin: usual.high * factor.value })
     : factor;
 }
 

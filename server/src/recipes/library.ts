@@ -16,10 +16,13 @@ export type WholeRecipe = RecipeRecord & {
   readonly written: Formula;
 };
 
+const formulasById = (records: readonly RecipeRecord[]): Map<string, Formula> =>
+  new Map(records.map(({ formula }) => [formula.id, formula]));
+
 /** The house version of every recipe, sub-recipes in place. Saved recipes never lead back to themselves. */
 export async function wholeRecipes(kit: Kit): Promise<WholeRecipe[]> {
   const records = await kit.stores.recipes.all();
-  const byId = new Map(records.map((record) => [record.formula.id, record.formula]));
+  const byId = formulasById(records);
   return records.map((record) => {
     const whole = withSubRecipes(record.formula, {
       find: (id) => byId.get(id),
@@ -33,8 +36,7 @@ export async function wholeRecipes(kit: Kit): Promise<WholeRecipe[]> {
 /** The lines of other recipes put in place, from the house versions of those recipes. */
 export async function wholeFormula(formula: Formula, kit: Kit): Promise<Result<Formula, SubRecipeIssue>> {
   if (formula.lines.every((line) => line.recipe === null)) return { ok: true, value: formula };
-  const records = await kit.stores.recipes.all();
-  const byId = new Map(records.map((record) => [record.formula.id, record.formula]));
+  const byId = formulasById(await kit.stores.recipes.all());
   // What is being saved stands for itself: a loop through its own earlier version is still a loop.
   byId.set(formula.id, formula);
   return withSubRecipes(formula, { find: (id) => byId.get(id), catalogue: kit.catalogue });

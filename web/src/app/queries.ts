@@ -9,6 +9,10 @@ export const useIngredients = () =>
 export const useCatalogue = () =>
   useQuery({ key: ["catalogue"], query: () => call("getCatalogue", {}), staleTime: 60 * 60 * 1000 });
 
+/** Every recipe by name, to choose one from. */
+export const useAllRecipes = () =>
+  useQuery({ key: ["recipes", "all"], query: () => call("listRecipes", { query: { limit: 1000 } }) });
+
 export const useToday = () => useQuery({ key: ["today"], query: () => call("today", {}) });
 
 /** Reference figures do not change with what is logged. */

@@ -63,6 +63,13 @@ const roleWords = {
 } as const;
 const off = (error: number): string =>
   Math.abs(error) < 0.005 ? "" : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error))})`;
+/** Left empty, a target is the school's own. */
+const figures = [
+  { key: "flavourG", id: "dressing-flavour-g", label: "grams of each", placeholder: "" },
+  { key: "ratio", id: "dressing-ratio", label: "oil to 1 acid", placeholder: "school" },
+  { key: "saltPercent", id: "dressing-salt", label: "salt, %", placeholder: "school" },
+  { key: "sugarPercent", id: "dressing-sugar", label: "sugar, %", placeholder: "school" },
+] as const;
 const ownTargets = computed(() =>
   [draft.value.ratio, draft.value.saltPercent, draft.value.sugarPercent].some((text) => text !== ""),
 );
@@ -143,34 +150,13 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
             :further="[...ofCategory('soft-herb'), ...ofCategory('spice')]"
           />
           <div class="targets">
-            <FieldFrame label="grams of each" for="dressing-flavour-g">
-              <TextBox id="dressing-flavour-g" v-model="draft.flavourG" class="figure" inputmode="decimal" />
-            </FieldFrame>
-            <FieldFrame label="oil to 1 acid" for="dressing-ratio">
+            <FieldFrame v-for="one in figures" :key="one.key" :label="one.label" :for="one.id">
               <TextBox
-                id="dressing-ratio"
-                v-model="draft.ratio"
+                :id="one.id"
+                v-model="draft[one.key]"
                 class="figure"
                 inputmode="decimal"
-                placeholder="school"
-              />
-            </FieldFrame>
-            <FieldFrame label="salt, %" for="dressing-salt">
-              <TextBox
-                id="dressing-salt"
-                v-model="draft.saltPercent"
-                class="figure"
-                inputmode="decimal"
-                placeholder="school"
-              />
-            </FieldFrame>
-            <FieldFrame label="sugar, %" for="dressing-sugar">
-              <TextBox
-                id="dressing-sugar"
-                v-model="draft.sugarPercent"
-                class="figure"
-                inputmode="decimal"
-                placeholder="school"
+                :placeholder="one.placeholder"
               />
             </FieldFrame>
           </div>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { DressingRole } from "@apron/core/dressing";
-import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import Checkbox from "primevue/checkbox";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
+import { useAllRecipes } from "../app/queries.ts";
 import { useSubmit } from "../app/use-submit.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import SelectBox from "../ui/SelectBox.vue";
@@ -28,10 +28,7 @@ const name = ref("");
 const halved = ref(false);
 const into = ref("none");
 const pouredG = ref("60");
-const { data: recipes } = useQuery({
-  key: () => ["recipes", "all"],
-  query: () => call("listRecipes", { query: { limit: 1000 } }),
-});
+const { data: recipes } = useAllRecipes();
 const salads = computed(() => [
   { value: "none", label: "no salad yet" },
   ...(recipes.value?.recipes ?? [])

@@ -9,7 +9,7 @@ import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../app/api.ts";
 import { useNotices } from "../app/notices.ts";
-import { useCatalogue } from "../app/queries.ts";
+import { useAllRecipes, useCatalogue } from "../app/queries.ts";
 import { factsOf } from "../app/sent-facts.ts";
 import { useSubmit } from "../app/use-submit.ts";
 import { sentenceOf } from "../app/words.ts";
@@ -37,10 +37,7 @@ const {
   query: () => call("getRecipe", { params: { id: props.id ?? "" } }),
   enabled: () => props.id !== undefined,
 });
-const { data: recipes } = useQuery({
-  key: () => ["recipes", "all"],
-  query: () => call("listRecipes", { query: { limit: 1000 } }),
-});
+const { data: recipes } = useAllRecipes();
 const { data: catalogue } = useCatalogue();
 watch(
   recipe,
