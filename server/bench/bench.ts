@@ -6,7 +6,7 @@ import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { Hono } from "hono";
 import { createApp } from "../src/app.ts";
 import { seedDemo } from "../src/demo/seed.ts";
-import type { Deps } from "../src/kit.ts";
+import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";

@@ -7,7 +7,7 @@ import { pino } from "pino";
 import { createApp } from "./app.ts";
 import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { seedDemo } from "./demo/seed.ts";
-import type { Deps } from "./kit.ts";
+import type { Deps } from "./context/request-context.ts";
 import { dataSourceFor } from "./persistence/data-source.ts";
 import { appUrlFor, migrate } from "./persistence/migrate.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";

@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import { onHand } from "@apron/core/basket";
-import { firstSettings } from "../src/kitchen/settings.ts";
+import { firstSettings } from "../src/context/kitchen-settings.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { migrate } from "../src/persistence/migrate.ts";
 import { aLot, openTestKitchen, usableLot, type Browser, type TestKitchen } from "./test-kitchen.ts";

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import { simulatedScale } from "../src/devices/simulated-scale.ts";
-import type { ScaleRecord } from "../src/devices/store.ts";
+import type { ScaleRecord } from "../src/context/ports/scale.store.ts";
 import { openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 const { read, pile, press, rest } = simulatedScale;

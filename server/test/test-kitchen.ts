@@ -5,7 +5,7 @@ import type { Hono } from "hono";
 import type { DataSource } from "typeorm";
 import { createApp } from "../src/app.ts";
 import { demoFormulas } from "../src/demo/formulas.ts";
-import type { Deps } from "../src/kit.ts";
+import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";

@@ -1,10 +1,10 @@
 import type { Bed } from "@apron/contract";
 import { nextPicking, type Picking } from "@apron/core/basket";
 import { accept, refuse } from "@apron/core/measure";
-import { conflict, notFound } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { nameFor } from "./present-lot.ts";
-import type { BedRecord } from "./store.ts";
+import { conflict, notFound } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import type { BedRecord } from "../context/ports/lot.store.ts";
 
 function presentBed(bed: BedRecord, pickings: readonly Picking[], kit: Kit): Bed {
   const said = bed.nextOn !== null && bed.nextG !== null ? { on: bed.nextOn, grams: bed.nextG } : null;

@@ -1,12 +1,12 @@
 import { effectOnStock, pouredOut } from "@apron/core/basket";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
-import { conflict, notFound, refuseWith } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { entryOf } from "./entry-of.ts";
-import { seenGoingOff } from "./keeping.ts";
+import { conflict, notFound, refuseWith } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { seenGoingOff } from "../stock/refresh-use-by.ts";
 import { someOf } from "./part-lot.ts";
-import { presentLot } from "./present-lot.ts";
-import type { EntryRecord, LotRecord } from "./store.ts";
+import { presentLot } from "../stock/present-lot.ts";
+import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
 
 type Movement = Pick<EntryRecord, "kind" | "grams" | "reason">;
 

@@ -1,9 +1,9 @@
 import { effectOnStock, foragingCautions, wayBack } from "@apron/core/basket";
 import { provenance } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
-import { notFound } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { factsOf, presentLot } from "./present-lot.ts";
+import { notFound } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { factsOf, presentLot } from "../stock/present-lot.ts";
 
 /** One lot with every movement, oldest first. */
 export const getLot: UseCase<"getLot"> = async ({ params }, kit) => {

@@ -1,8 +1,8 @@
 import { searchNames } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
-import type { UseCase } from "../kit.ts";
-import { presentLot } from "./present-lot.ts";
-import type { LotFilter } from "./store.ts";
+import type { UseCase } from "../context/request-context.ts";
+import { presentLot } from "../stock/present-lot.ts";
+import type { LotFilter } from "../context/ports/lot.store.ts";
 
 const cursorPattern = /^(\d{4}-\d{2}-\d{2})_([0-9a-f-]{36})$/;
 

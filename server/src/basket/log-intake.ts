@@ -2,10 +2,10 @@ import type { InputOf } from "@apron/contract";
 import { sharePrice, usualPlace } from "@apron/core/basket";
 import { lineReader, readLine, type LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
-import { conflict, type Answer, type Refusal } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { conflict, type Answer, type Refusal } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
-import { presentLot } from "./present-lot.ts";
+import { presentLot } from "../stock/present-lot.ts";
 
 type Intake = InputOf<"logIntake">["body"];
 type IntakeLine = Intake["lines"][number];

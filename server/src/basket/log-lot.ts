@@ -2,12 +2,12 @@ import type { LogLot } from "@apron/contract";
 import { comesReady, mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
 import type { IngredientFacts } from "@apron/core/catalogue";
 import { accept, daysBetween, isExact, refuse, toMilligram } from "@apron/core/measure";
-import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { entryOf } from "./entry-of.ts";
-import { freshnessOf, presentLot } from "./present-lot.ts";
-import type { LotRecord } from "./store.ts";
-import { weigh, type Weighed } from "./weigh.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { freshnessOf, presentLot } from "../stock/present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
+import { weigh, type Weighed } from "../stock/weigh.ts";
 
 type Arriving = Required<LogLot>;
 

@@ -1,9 +1,9 @@
 import { moveClock } from "@apron/core/basket";
 import { accept } from "@apron/core/measure";
-import { conflict, notFound, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { factsOf, freshnessOf, presentLot } from "./present-lot.ts";
-import type { LotChange, LotRecord } from "./store.ts";
+import { conflict, notFound, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
+import type { LotChange, LotRecord } from "../context/ports/lot.store.ts";
 
 /** Writes a change of a lot down, with the day it is to be used by now. */
 async function changeTo(lot: LotRecord, change: LotChange, kit: Kit): Promise<LotRecord> {

@@ -1,11 +1,11 @@
 import type { ReplyOf } from "@apron/contract";
 import { gradeOfPart, moveClock, splitLot as partsOf, type EntryKind } from "@apron/core/basket";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
-import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { entryOf } from "./entry-of.ts";
-import { factsOf, freshnessOf, presentLot } from "./present-lot.ts";
-import type { LotRecord } from "./store.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
 
 type Parted = Answer<ReplyOf<"splitLot">>;
 

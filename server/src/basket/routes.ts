@@ -1,8 +1,8 @@
-import type { UseCases } from "../kit.ts";
+import type { UseCases } from "../context/request-context.ts";
 import { addBed, changeBed, listBeds } from "./beds.ts";
 import { correctLot, goneOff, takeFromLot, weighBack } from "./change-lot.ts";
 import { getLot } from "./get-lot.ts";
-import { exportLots, importLots } from "./import-lots.ts";
+import { exportLots, importLots } from "../exchange/lots-file.ts";
 import { listLots } from "./list-lots.ts";
 import { logIntake } from "./log-intake.ts";
 import { logLot } from "./log-lot.ts";

@@ -1,11 +1,11 @@
 import { effectOnStock, wayBack } from "@apron/core/basket";
 import { accept, toMilligram } from "@apron/core/measure";
-import { conflict, notFound, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { entryOf } from "./entry-of.ts";
-import { seenGoingOff } from "./keeping.ts";
-import { presentLot } from "./present-lot.ts";
-import type { EntryRecord, LotRecord } from "./store.ts";
+import { conflict, notFound, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { seenGoingOff } from "../stock/refresh-use-by.ts";
+import { presentLot } from "../stock/present-lot.ts";
+import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
 
 /** Nothing was taken from it since it was made. */
 const untouched = (lot: LotRecord): boolean => lot.balanceG === lot.receivedG;

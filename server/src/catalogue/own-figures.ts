@@ -1,9 +1,9 @@
 import type { IngredientDetail } from "@apron/contract";
 import { judgeFigure, nameFree, withOwn, type OwnIngredient } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
-import { restamp } from "../basket/keeping.ts";
-import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { restamp } from "../stock/refresh-use-by.ts";
+import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { detailOf } from "./present-ingredient.ts";
 
 /** After a change: the kitchen's catalogue has a new revision, and its lots new dates. */

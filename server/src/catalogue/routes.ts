@@ -2,10 +2,10 @@ import { measureOut } from "@apron/core/cook";
 import { readLine } from "@apron/core/catalogue";
 import { accept, showEstimate } from "@apron/core/measure";
 import { readerOf } from "../basket/log-intake.ts";
-import { weigh } from "../basket/weigh.ts";
-import { notFound } from "../http/refusal.ts";
-import type { UseCase, UseCases } from "../kit.ts";
-import { chainYields, weighTray } from "./chain.ts";
+import { weigh } from "../stock/weigh.ts";
+import { notFound } from "../context/refusal.ts";
+import type { UseCase, UseCases } from "../context/request-context.ts";
+import { chainYields, weighTray } from "../trim/yield-chain.ts";
 import { addIngredient, dropFigure, setFigure } from "./own-figures.ts";
 import { detailOf, factsSent, summaryOf } from "./present-ingredient.ts";
 

@@ -3,13 +3,13 @@ import { believableOutput, recordedOutput, settleMake, type OnHandLot, type Sett
 import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
-import { entryOf } from "../basket/entry-of.ts";
-import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
-import type { EntryRecord, LotRecord } from "../basket/store.ts";
-import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
+import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { presentContainer } from "../larder/present-container.ts";
-import type { BatchRecord, ContainerRecord } from "../larder/store.ts";
+import type { BatchRecord, ContainerRecord } from "../context/ports/larder.store.ts";
 import { wholeRecipe } from "../recipes/library.ts";
 import { useByIn } from "./use-by-of.ts";
 

@@ -18,11 +18,11 @@ import {
   type Formula,
   type ScaleWish,
 } from "@apron/core/recipes";
-import { nameFor } from "../basket/present-lot.ts";
-import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { matchKitchenOf } from "../match/list-matches.ts";
-import { surplusOnHand, type Surplus } from "../match/surplus.ts";
+import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
 import { wholeRecipe } from "../recipes/library.ts";
 import { presentCautions } from "../recipes/read.ts";
 import { useByIn } from "./use-by-of.ts";

@@ -1,4 +1,4 @@
-import type { UseCases } from "../kit.ts";
+import type { UseCases } from "../context/request-context.ts";
 import { finishMake } from "./finish-make.ts";
 import { planMake } from "./plan-make.ts";
 

@@ -1,9 +1,9 @@
 import type { UseBy } from "@apron/contract";
 import { daysAfterThawing, useBy, type IngredientClock } from "@apron/core/larder";
 import type { Formula } from "@apron/core/recipes";
-import { freshnessOf, nameFor } from "../basket/present-lot.ts";
-import type { LotRecord } from "../basket/store.ts";
-import type { Kit } from "../kit.ts";
+import { freshnessOf, nameFor } from "../stock/present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
+import type { Kit } from "../context/request-context.ts";
 
 type Made = {
   readonly formula: Formula;

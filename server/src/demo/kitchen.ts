@@ -1,5 +1,5 @@
 import { usualAppetite } from "@apron/core/match";
-import { firstSettings, type KitchenSettings } from "../kitchen/settings.ts";
+import { firstSettings, type KitchenSettings } from "../context/kitchen-settings.ts";
 
 /** An invented allotment kitchen. Everyone and everything in it is made up. */
 export const demoKitchen = {

@@ -1,8 +1,8 @@
 import { learnKeeping } from "@apron/core/basket";
 import { addDays, dayOf, invariant, accept } from "@apron/core/measure";
-import type { Deps, Kit } from "../kit.ts";
+import type { Deps, Kit } from "../context/request-context.ts";
 import { hashPassword } from "../kitchen/passwords.ts";
-import type { KitchenRecord } from "../kitchen/store.ts";
+import type { KitchenRecord } from "../context/ports/kitchen.store.ts";
 import { demoFormulas } from "./formulas.ts";
 import { demoKitchen, demoMembers, demoPassword, demoSettings } from "./kitchen.ts";
 import {
@@ -17,7 +17,7 @@ import {
   isSorted,
   isTrimmed,
   kitAt,
-} from "./live-through.ts";
+} from "./season-actions.ts";
 import { bedsNow, box, crops, glut, laterBeds, makes, seasonDays, sorted, type Arrival } from "./season.ts";
 
 /** A fixed sequence in [0, 1) (Lehmer, MINSTD): the same demo on every machine. */

@@ -1,6 +1,6 @@
 import { accept } from "@apron/core/measure";
-import { nameFor } from "../basket/present-lot.ts";
-import type { UseCase } from "../kit.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import type { UseCase } from "../context/request-context.ts";
 import { simulatedPriceBoard } from "./simulated-price-board.ts";
 
 /** The whole board for today, by name. */

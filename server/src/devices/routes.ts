@@ -1,8 +1,8 @@
 import { accept } from "@apron/core/measure";
-import type { Kit, UseCase, UseCases } from "../kit.ts";
+import type { Kit, UseCase, UseCases } from "../context/request-context.ts";
 import { readPriceBoard } from "./read-price-board.ts";
 import { simulatedScale } from "./simulated-scale.ts";
-import type { ScaleRecord } from "./store.ts";
+import type { ScaleRecord } from "../context/ports/scale.store.ts";
 
 const scaleNow = async (kit: Kit): Promise<ScaleRecord> =>
   (await kit.stores.scale.get()) ?? simulatedScale.rest;

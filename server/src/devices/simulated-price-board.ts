@@ -1,4 +1,4 @@
-import type { PriceBoard } from "./price-board.ts";
+import type { PriceBoard } from "../context/ports/price-board.ts";
 
 /** Invented prices of a kilo by kind of goods, in minor units: nobody's market. */
 const byCategory: Readonly<Record<string, number>> = {

@@ -1,7 +1,7 @@
 import type { ScaleReading } from "@apron/contract";
 import { showGrams, trimmedDecimals } from "@apron/core/measure";
 import type { ScaleDevice, ScaleKey } from "./scale.ts";
-import type { ScaleRecord } from "./store.ts";
+import type { ScaleRecord } from "../context/ports/scale.store.ts";
 
 const stepG = 1;
 const capacityG = 10_000;

@@ -3,8 +3,8 @@ import { routeOf, type ScaleReading } from "@apron/contract";
 import type { Hono } from "hono";
 import { streamSSE } from "hono/streaming";
 import { problemReply } from "../http/problem.ts";
-import type { Deps } from "../kit.ts";
-import { askerOf } from "../kitchen/sessions.ts";
+import type { Deps } from "../context/request-context.ts";
+import { askerOf } from "../http/sessions.ts";
 import { simulatedScale } from "./simulated-scale.ts";
 
 /** How often the device is looked at, and how often a reading that has not changed is sent all the same. */

@@ -1,8 +1,8 @@
 import { useBy } from "@apron/core/larder";
 import { accept, daysBetween } from "@apron/core/measure";
 import { dressingFormula, dressingLines, keepingOf } from "@apron/core/recipes";
-import { conflict, notFound, refuseWith } from "../http/refusal.ts";
-import type { UseCase } from "../kit.ts";
+import { conflict, notFound, refuseWith } from "../context/refusal.ts";
+import type { UseCase } from "../context/request-context.ts";
 import { keepNew, keepVersion } from "../recipes/write.ts";
 
 /** How long what is left in the jar keeps: by what is in it, never by how sharp it is. */

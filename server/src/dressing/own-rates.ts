@@ -2,8 +2,8 @@ import type { ReplyOf } from "@apron/contract";
 import { provenance } from "@apron/core/catalogue";
 import { dressingFor, dressingRates, jarsThatCount, leftInJar, rateByJar } from "@apron/core/dressing";
 import { accept } from "@apron/core/measure";
-import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 
 type Settings = Pick<Kit["asker"]["kitchen"]["settings"], "jars">;
 

@@ -15,9 +15,9 @@ import {
   type DressingRole,
 } from "@apron/core/dressing";
 import { accept, refuse } from "@apron/core/measure";
-import { nameFor } from "../basket/present-lot.ts";
-import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase, UseCases } from "../kit.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase, UseCases } from "../context/request-context.ts";
 import { keepDressing, saveDressing } from "./keep.ts";
 import { neededFor, weighJarBack } from "./own-rates.ts";
 

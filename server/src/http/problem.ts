@@ -2,7 +2,7 @@ import type { Problem } from "@apron/contract";
 import type { Context } from "hono";
 import type { ContentfulStatusCode } from "hono/utils/http-status";
 import type { z } from "zod";
-import type { Refusal } from "./refusal.ts";
+import type { Refusal } from "../context/refusal.ts";
 
 const titles: Readonly<Record<number, string>> = {
   400: "Not readable",

@@ -2,8 +2,8 @@ import type { Container } from "@apron/contract";
 import { useFirstBand } from "@apron/core/basket";
 import { containerSizes, takePortion } from "@apron/core/larder";
 import { daysBetween } from "@apron/core/measure";
-import type { Kit } from "../kit.ts";
-import type { StoredContainer } from "./store.ts";
+import type { Kit } from "../context/request-context.ts";
+import type { StoredContainer } from "../context/ports/larder.store.ts";
 
 /** A container as it travels, with the days it has left today. */
 export function presentContainer(stored: StoredContainer, view: Pick<Kit, "today">): Container {

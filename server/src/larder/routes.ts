@@ -1,12 +1,12 @@
 import { takePortion, firstOut } from "@apron/core/larder";
 import { accept, refuse } from "@apron/core/measure";
-import { nameFor } from "../basket/present-lot.ts";
-import { conflict, notFound, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase, UseCases } from "../kit.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import { conflict, notFound, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase, UseCases } from "../context/request-context.ts";
 import { wholeRecipe } from "../recipes/library.ts";
 import { presentCautions } from "../recipes/read.ts";
 import { presentContainer } from "./present-container.ts";
-import type { StoredContainer } from "./store.ts";
+import type { StoredContainer } from "../context/ports/larder.store.ts";
 
 const listLarder: UseCase<"listLarder"> = async (_input, kit) => {
   const standing = await kit.stores.larder.standing();

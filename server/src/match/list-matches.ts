@@ -8,10 +8,10 @@ import {
 } from "@apron/core/match";
 import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
-import { nameFor } from "../basket/present-lot.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { wholeRecipes } from "../recipes/library.ts";
-import { surplusOnHand, type Surplus } from "./surplus.ts";
+import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
 
 /** Recipes ranked by what they rescue today; shared by Match and Today. */
 export async function matchesNow(kit: Kit): Promise<{ matches: Match[]; surplus: Surplus[] }> {

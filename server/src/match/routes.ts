@@ -1,4 +1,4 @@
-import type { UseCases } from "../kit.ts";
+import type { UseCases } from "../context/request-context.ts";
 import { listMatches } from "./list-matches.ts";
 
 export const matchUseCases = { listMatches } satisfies UseCases<"listMatches">;

@@ -1,11 +1,11 @@
 import type { Result } from "@apron/core/measure";
 import { LRUCache } from "lru-cache";
 import type { DataSource, EntityManager } from "typeorm";
-import { conflict, type Refusal } from "../http/refusal.ts";
-import type { Database, Stores, WriteClaim } from "../stores.ts";
+import { conflict, type Refusal } from "../context/refusal.ts";
+import type { Database, Stores, WriteClaim } from "../context/stores.ts";
 import { enterKitchen } from "./enter-kitchen.ts";
 import { bedStoreOf } from "./stores/bed.store.ts";
-import { frontDoorOf } from "./stores/front-door.ts";
+import { frontDoorOf } from "./stores/auth.store.ts";
 import { sqlState } from "./sql-state.ts";
 import { kitchenStoreOf } from "./stores/kitchen.store.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";

@@ -7,8 +7,8 @@ import {
   type RecipeCard,
   type SubRecipeIssue,
 } from "@apron/core/recipes";
-import type { Kit } from "../kit.ts";
-import type { RecipeRecord } from "./store.ts";
+import type { Kit } from "../context/request-context.ts";
+import type { RecipeRecord } from "../context/ports/recipe.store.ts";
 
 /** Every recipe of a kitchen, each with the lines of the recipes that are part of it in place. */
 export type WholeRecipe = RecipeRecord & {

@@ -9,9 +9,9 @@ import {
   writtenIngredients,
   type Substitute,
 } from "@apron/core/recipes";
-import { nameFor } from "../basket/present-lot.ts";
-import { notFound } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import { notFound } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { wholeRecipe } from "./library.ts";
 
 const presentSwap = (swap: Substitute, kit: Kit) => ({ ...swap, name: nameFor(kit, swap.ingredient) });

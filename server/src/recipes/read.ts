@@ -12,9 +12,9 @@ import {
   writtenWeight,
   type Formula,
 } from "@apron/core/recipes";
-import { notFound } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { surplusOnHand } from "../match/surplus.ts";
+import { notFound } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { surplusOnHand } from "../stock/surplus.ts";
 import { knownCard, namesIn, subRecipeNames, wholeFormula, wholeRecipes } from "./library.ts";
 
 /** Cautions as they travel, each with the source the figure came from. */

@@ -1,8 +1,8 @@
-import type { UseCases } from "../kit.ts";
-import { costRecipe } from "./cost.ts";
-import { exportRecipe, exportRecipes, exportRecipeText, readRecipes } from "./in-and-out.ts";
+import type { UseCases } from "../context/request-context.ts";
+import { costRecipe } from "../cook/cost-recipe.ts";
+import { exportRecipe, exportRecipes, exportRecipeText, readRecipes } from "../exchange/recipes-file.ts";
 import { adaptRecipe, substitutes } from "./other-diners.ts";
-import { plateRecipe } from "./plate.ts";
+import { plateRecipe } from "../plate/plate-recipe.ts";
 import { getRecipe, listRecipes } from "./read.ts";
 import { timeBySize } from "./time-by-size.ts";
 import { compareVersions, houseFromBatch, listVersions, makeHouse, putAway } from "./versions.ts";

@@ -1,7 +1,7 @@
 import { accept, trimmedDecimals } from "@apron/core/measure";
 import { diceTogether, timeForSize, wholeMm } from "@apron/core/trim";
-import { refuseWith } from "../http/refusal.ts";
-import type { UseCase } from "../kit.ts";
+import { refuseWith } from "../context/refusal.ts";
+import type { UseCase } from "../context/request-context.ts";
 
 /** How long a piece of another size takes; an estimate with checks, never a promise. */
 export const timeBySize: UseCase<"timeBySize"> = ({ body }) => {

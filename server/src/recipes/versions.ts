@@ -1,8 +1,8 @@
 import { accept } from "@apron/core/measure";
 import { compareVersions as compare, houseVersion, type Formula, type Line } from "@apron/core/recipes";
 import { lineText, recipeWriter } from "@apron/core/exchange";
-import { conflict, notFound, refuseWith } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { conflict, notFound, refuseWith } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { wholeFormula } from "./library.ts";
 import { keepVersion } from "./write.ts";
 

@@ -2,8 +2,8 @@ import type { NewFormula } from "@apron/contract";
 import { keepingRule } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
 import { judgeFormula, recipeId, wordForWord, type Formula } from "@apron/core/recipes";
-import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { wholeFormula } from "./library.ts";
 
 /** Where in what was sent an issue of a line is. */

@@ -1,8 +1,8 @@
 import { useFirstBand } from "@apron/core/basket";
 import { firstOut } from "@apron/core/larder";
 import { accept, addDays, daysBetween } from "@apron/core/measure";
-import { presentLot } from "../basket/present-lot.ts";
-import type { UseCase, UseCases } from "../kit.ts";
+import { presentLot } from "../stock/present-lot.ts";
+import type { UseCase, UseCases } from "../context/request-context.ts";
 import { presentContainer } from "../larder/present-container.ts";
 import { matchesNow } from "../match/list-matches.ts";
 

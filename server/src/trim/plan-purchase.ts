@@ -7,9 +7,9 @@ import {
   wholeUnits,
   type Buy,
 } from "@apron/core/trim";
-import { weigh } from "../basket/weigh.ts";
-import { notFound } from "../http/refusal.ts";
-import type { UseCase } from "../kit.ts";
+import { weigh } from "../stock/weigh.ts";
+import { notFound } from "../context/refusal.ts";
+import type { UseCase } from "../context/request-context.ts";
 import { usualKind, yieldOf } from "./trim-options.ts";
 
 /** Measures that are bought and picked whole. */

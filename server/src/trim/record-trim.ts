@@ -15,12 +15,12 @@ import {
   type KitchenYield,
   type WeighingVerdict,
 } from "@apron/core/trim";
-import { entryOf } from "../basket/entry-of.ts";
-import { factsOf, freshnessOf, presentLot } from "../basket/present-lot.ts";
-import type { EntryRecord, LotRecord } from "../basket/store.ts";
-import { conflict, notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import type { TrimPartRecord, TrimRecord } from "./store.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
+import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
+import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import type { TrimPartRecord, TrimRecord } from "../context/ports/trim.store.ts";
 import { yieldOf } from "./trim-options.ts";
 
 /** The simulated scale's step; a typed weight is taken to be read off the same scale. */

@@ -1,4 +1,4 @@
-import type { UseCases } from "../kit.ts";
+import type { UseCases } from "../context/request-context.ts";
 import { compareBuys, planPurchase } from "./plan-purchase.ts";
 import { recordTrim } from "./record-trim.ts";
 import { trimOptions } from "./trim-options.ts";

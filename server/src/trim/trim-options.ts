@@ -13,11 +13,11 @@ import {
   type Juices,
   type KitchenYield,
 } from "@apron/core/trim";
-import { factsOf, presentLot } from "../basket/present-lot.ts";
-import type { LotRecord } from "../basket/store.ts";
-import { conflict, notFound } from "../http/refusal.ts";
-import type { UseCase } from "../kit.ts";
-import type { LearnedWeighing } from "./store.ts";
+import { factsOf, presentLot } from "../stock/present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
+import { conflict, notFound } from "../context/refusal.ts";
+import type { UseCase } from "../context/request-context.ts";
+import type { LearnedWeighing } from "../context/ports/trim.store.ts";
 
 const shownWeighings = 20;
 

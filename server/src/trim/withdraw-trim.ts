@@ -1,10 +1,10 @@
 import { accept, toMilligram } from "@apron/core/measure";
-import { entryOf } from "../basket/entry-of.ts";
-import { presentLot } from "../basket/present-lot.ts";
-import type { LotRecord } from "../basket/store.ts";
-import { conflict, notFound } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import type { TrimRecord } from "./store.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { presentLot } from "../stock/present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
+import { conflict, notFound } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import type { TrimRecord } from "../context/ports/trim.store.ts";
 
 /**
  * Withdraws a weighing: it no longer counts, and stays on record with who withdrew it and why. While nothing of

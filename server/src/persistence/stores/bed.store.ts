@@ -1,6 +1,6 @@
 import type { Picking } from "@apron/core/basket";
 import type { EntityManager } from "typeorm";
-import type { BedRecord, BedStore } from "../../basket/store.ts";
+import type { BedRecord, BedStore } from "../../context/ports/lot.store.ts";
 import { BedTable, type BedRow } from "../tables/bed.table.ts";
 
 const bedOf = ({ kitchenId: _kitchen, createdAt: _created, ingredientId, ...row }: BedRow): BedRecord => ({

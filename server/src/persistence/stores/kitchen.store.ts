@@ -1,5 +1,5 @@
 import type { EntityManager } from "typeorm";
-import type { KitchenStore } from "../../kitchen/store.ts";
+import type { KitchenStore } from "../../context/ports/kitchen.store.ts";
 import { KitchenTable } from "../tables/kitchen.table.ts";
 
 export const kitchenStoreOf = (em: EntityManager, id: string): KitchenStore => ({

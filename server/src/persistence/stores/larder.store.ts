@@ -6,7 +6,7 @@ import type {
   LarderStore,
   StoredContainer,
   WithdrawalRecord,
-} from "../../larder/store.ts";
+} from "../../context/ports/larder.store.ts";
 import {
   BatchInputTable,
   BatchTable,

@@ -1,6 +1,6 @@
 import type { OwnFigure } from "@apron/core/catalogue";
 import type { EntityManager } from "typeorm";
-import type { OwnStore } from "../../catalogue/store.ts";
+import type { OwnStore } from "../../context/ports/own.store.ts";
 import { OwnFigureTable, OwnIngredientTable, type OwnFigureRow } from "../tables/own.table.ts";
 
 const figureOf = (row: OwnFigureRow): OwnFigure => ({

@@ -1,7 +1,7 @@
 import type { Formula } from "@apron/core/recipes";
 import type { LRUCache } from "lru-cache";
 import type { EntityManager } from "typeorm";
-import type { RecipeRecord, RecipeStore, UsedInBatch, VersionRecord } from "../../recipes/store.ts";
+import type { RecipeRecord, RecipeStore, UsedInBatch, VersionRecord } from "../../context/ports/recipe.store.ts";
 import { BatchInputTable, BatchTable, RecipeTable, RecipeVersionTable } from "../tables/batch.table.ts";
 
 /** Versions read before; since none ever changes, none is ever out of date. */

@@ -1,5 +1,5 @@
 import type { EntityManager } from "typeorm";
-import type { ScaleStore } from "../../devices/store.ts";
+import type { ScaleStore } from "../../context/ports/scale.store.ts";
 import { ScaleTable } from "../tables/kitchen.table.ts";
 
 export const scaleStoreOf = (em: EntityManager, kitchenId: string): ScaleStore => ({

@@ -1,5 +1,5 @@
 import { EntitySchema } from "typeorm";
-import type { KitchenSettings } from "../../kitchen/settings.ts";
+import type { KitchenSettings } from "../../context/kitchen-settings.ts";
 import { grams, instant, key, named, optional, text, uuid } from "./columns.ts";
 
 export type KitchenRow = {

@@ -1,6 +1,6 @@
 import type { MovedClock } from "@apron/core/basket";
 import { EntitySchema, type EntitySchemaColumnOptions } from "typeorm";
-import type { PackLabel } from "../../basket/store.ts";
+import type { PackLabel } from "../../context/ports/lot.store.ts";
 import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
 
 /** The order things were written down in; two of them may share an instant. */

@@ -1,5 +1,5 @@
-import type { Kit } from "../kit.ts";
-import type { EntryRecord } from "./store.ts";
+import type { Kit } from "../context/request-context.ts";
+import type { EntryRecord } from "../context/ports/lot.store.ts";
 
 type Movement = Pick<EntryRecord, "kind" | "grams"> &
   Partial<Pick<EntryRecord, "reason" | "trimId" | "batchId" | "undoes">>;

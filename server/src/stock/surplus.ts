@@ -3,10 +3,10 @@ import type { TrimYield } from "@apron/core/catalogue";
 import { daysBetween } from "@apron/core/measure";
 import { expectedTrim, type KitchenYield } from "@apron/core/trim";
 import type { MatchStock } from "@apron/core/match";
-import { factsOf, freshnessOf } from "../basket/present-lot.ts";
-import type { LotRecord } from "../basket/store.ts";
-import type { Kit } from "../kit.ts";
-import type { LearnedWeighing } from "../trim/store.ts";
+import { factsOf, freshnessOf } from "./present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
+import type { Kit } from "../context/request-context.ts";
+import type { LearnedWeighing } from "../context/ports/trim.store.ts";
 import { usualKind, yieldOf } from "../trim/trim-options.ts";
 
 /** Stock that recipes can draw on, with its lot. Raw lots count at what their yield should leave. */

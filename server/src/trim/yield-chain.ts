@@ -1,8 +1,8 @@
 import { accept, refuse } from "@apron/core/measure";
 import { chain, concentration, fleshFactor, hasJuices, waterAfter, type ChainStep } from "@apron/core/trim";
-import { notFound, refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { yieldOf } from "../trim/trim-options.ts";
+import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { yieldOf } from "./trim-options.ts";
 import type { InputOf } from "@apron/contract";
 
 type Query = InputOf<"chainYields">["body"];

@@ -8,7 +8,7 @@ import { logLot } from "../basket/log-lot.ts";
 import { splitLot } from "../basket/part-lot.ts";
 import { finishMake } from "../cook/finish-make.ts";
 import { planMake } from "../cook/plan-make.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { larderUseCases } from "../larder/routes.ts";
 import { recordTrim } from "../trim/record-trim.ts";
 

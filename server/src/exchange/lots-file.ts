@@ -1,11 +1,11 @@
 import { nameOf } from "@apron/core/catalogue";
 import { lotColumnsOut, readLotsCsv, writeCsv, type LotDraft, type RowFault } from "@apron/core/exchange";
 import { accept, trimmedDecimals } from "@apron/core/measure";
-import { refuseWith } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
-import { freshnessOf, nameFor } from "./present-lot.ts";
-import type { LotRecord } from "./store.ts";
+import { refuseWith } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import { arrivalOf, bringIn, type Arrival } from "../basket/log-lot.ts";
+import { freshnessOf, nameFor } from "../stock/present-lot.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
 
 /** Logs lots from a CSV file. Wrong rows are reported by line, column and reason; the rest go in together. */
 export const importLots: UseCase<"importLots"> = async ({ body }, kit) => {

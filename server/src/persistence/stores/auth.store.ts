@@ -6,7 +6,7 @@ import type {
   NewMember,
   NewSession,
   SessionRecord,
-} from "../../kitchen/store.ts";
+} from "../../context/ports/kitchen.store.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
 import { KitchenTable, MemberTable, SessionTable } from "../tables/kitchen.table.ts";
 

@@ -1,7 +1,7 @@
 import { toGrams, type IngredientFacts, type Weight } from "@apron/core/catalogue";
 import { parseAmount } from "@apron/core/measure";
-import { refuseWith, type Answer } from "../http/refusal.ts";
-import type { Kit } from "../kit.ts";
+import { refuseWith, type Answer } from "../context/refusal.ts";
+import type { Kit } from "../context/request-context.ts";
 
 /** An amount in grams, with how many bunches, heads or items were counted, where any were. */
 export type Weighed = Weight & { readonly count: number | null };

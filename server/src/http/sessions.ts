@@ -1,8 +1,8 @@
 import type { Session } from "@apron/contract";
 import type { Context } from "hono";
-import { giveToken, newToken, readToken, sessionDays, tokenHash } from "../http/session-cookie.ts";
-import type { Deps } from "../kit.ts";
-import type { MemberRecord, SessionRecord } from "./store.ts";
+import { giveToken, newToken, readToken, sessionDays, tokenHash } from "./session-cookie.ts";
+import type { Deps } from "../context/request-context.ts";
+import type { MemberRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
 
 const msPerDay = 24 * 60 * 60 * 1000;
 

@@ -1,6 +1,6 @@
 import type { CupSystem } from "@apron/core/measure";
 import type { Dialect } from "@apron/core/catalogue";
-import type { KitchenSettings } from "./settings.ts";
+import type { KitchenSettings } from "../kitchen-settings.ts";
 
 export type KitchenRecord = {
   readonly id: string;

@@ -2,8 +2,8 @@ import type { KeepingExperience } from "@apron/core/basket";
 import type { Catalogue } from "@apron/core/catalogue";
 import type { Day } from "@apron/core/measure";
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
-import type { Answer } from "./http/refusal.ts";
-import type { SessionRecord } from "./kitchen/store.ts";
+import type { Answer } from "./refusal.ts";
+import type { SessionRecord } from "./ports/kitchen.store.ts";
 import type { Database, Stores } from "./stores.ts";
 
 /** Everything that comes from outside: opened by main, replaced at will by tests. */

@@ -1,12 +1,12 @@
 import type { Result } from "@apron/core/measure";
-import type { BedStore, LotStore } from "./basket/store.ts";
-import type { OwnStore } from "./catalogue/store.ts";
-import type { ScaleStore } from "./devices/store.ts";
-import type { Refusal } from "./http/refusal.ts";
-import type { FrontDoor, KitchenStore } from "./kitchen/store.ts";
-import type { LarderStore } from "./larder/store.ts";
-import type { RecipeStore } from "./recipes/store.ts";
-import type { TrimStore } from "./trim/store.ts";
+import type { BedStore, LotStore } from "./ports/lot.store.ts";
+import type { OwnStore } from "./ports/own.store.ts";
+import type { ScaleStore } from "./ports/scale.store.ts";
+import type { Refusal } from "./refusal.ts";
+import type { FrontDoor, KitchenStore } from "./ports/kitchen.store.ts";
+import type { LarderStore } from "./ports/larder.store.ts";
+import type { RecipeStore } from "./ports/recipe.store.ts";
+import type { TrimStore } from "./ports/trim.store.ts";
 
 /** Every store, bound to one kitchen and one transaction. */
 export type Stores = {

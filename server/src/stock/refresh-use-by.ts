@@ -1,8 +1,8 @@
 import { learnKeeping } from "@apron/core/basket";
 import type { Catalogue } from "@apron/core/catalogue";
-import type { Kit } from "../kit.ts";
+import type { Kit } from "../context/request-context.ts";
 import { freshnessOf } from "./present-lot.ts";
-import type { LotRecord } from "./store.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
 
 /** Learns from a lot that went off, or was found not to have: dates of what is on hand follow. */
 export async function seenGoingOff(lot: Pick<LotRecord, "ingredient" | "state">, kit: Kit): Promise<void> {

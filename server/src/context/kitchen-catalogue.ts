@@ -1,7 +1,7 @@
 import { withOwn, type Catalogue } from "@apron/core/catalogue";
 import { LRUCache } from "lru-cache";
-import type { SessionRecord } from "../kitchen/store.ts";
-import type { OwnStore } from "./store.ts";
+import type { SessionRecord } from "./ports/kitchen.store.ts";
+import type { OwnStore } from "./ports/own.store.ts";
 
 export type KitchenCatalogues = {
   readonly of: (kitchen: SessionRecord["kitchen"], own: OwnStore) => Promise<Catalogue>;

@@ -12,12 +12,12 @@ import {
   voicesOf,
 } from "@apron/core/plate";
 import { timesFormula, writtenFiller, writtenWeight, type Formula, type Line } from "@apron/core/recipes";
-import { nameFor } from "../basket/present-lot.ts";
+import { nameFor } from "../stock/present-lot.ts";
 import { provenance } from "@apron/core/catalogue";
-import { notFound } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { notFound } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 import { ownRates } from "../dressing/own-rates.ts";
-import { subRecipeNames, wholeRecipe } from "./library.ts";
+import { subRecipeNames, wholeRecipe } from "../recipes/library.ts";
 
 /** Salt of the labels in the basket, where one of this ingredient has been read. */
 async function labelSalts(kit: Kit): Promise<ReadonlyMap<string, number>> {

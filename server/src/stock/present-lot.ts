@@ -2,8 +2,8 @@ import type { Lot } from "@apron/contract";
 import { freshness, useFirstBand, type AgeingLot, type Freshness } from "@apron/core/basket";
 import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
 import { invariant } from "@apron/core/measure";
-import type { Kit } from "../kit.ts";
-import type { LotRecord } from "./store.ts";
+import type { Kit } from "../context/request-context.ts";
+import type { LotRecord } from "../context/ports/lot.store.ts";
 
 type View = Pick<Kit, "catalogue" | "today" | "asker" | "experience">;
 

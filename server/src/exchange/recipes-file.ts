@@ -9,8 +9,8 @@ import {
   type RecipeWriter,
 } from "@apron/core/exchange";
 import { accept } from "@apron/core/measure";
-import { notFound, refuseWith } from "../http/refusal.ts";
-import type { Kit, UseCase } from "../kit.ts";
+import { notFound, refuseWith } from "../context/refusal.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
 
 const writerOf = async (kit: Kit): Promise<RecipeWriter> => {
   const names = new Map((await kit.stores.recipes.all()).map(({ formula }) => [formula.id, formula.name]));

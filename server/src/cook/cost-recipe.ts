@@ -1,10 +1,10 @@
 import { accept } from "@apron/core/measure";
 import { costOf, partCost, per100gUsable, pricePart, type PriceSource } from "@apron/core/recipes";
-import { factsOf, nameFor } from "../basket/present-lot.ts";
-import { planFor } from "../cook/plan-make.ts";
+import { factsOf, nameFor } from "../stock/present-lot.ts";
+import { planFor } from "./plan-make.ts";
 import { simulatedPriceBoard } from "../devices/simulated-price-board.ts";
-import type { Kit, UseCase } from "../kit.ts";
-import type { Surplus } from "../match/surplus.ts";
+import type { Kit, UseCase } from "../context/request-context.ts";
+import type { Surplus } from "../stock/surplus.ts";
 
 /** The board's price for what is left after the usual trimming; null where it does not list it. */
 function boardPer100g(ingredient: string, kit: Kit): number | null {
