@@ -1,30 +1,80 @@
-/** The one-way rule: core <- contract <- server, web; and inside core the order of core/README.md. */
-const order = [
-  "measure",
-  "catalogue",
-  "basket",
-  "trim",
-  "dressing",
-  "recipes",
-  "larder",
-  "match",
-  "cook",
-  "plate",
-  "exchange",
-];
+/** The one-way rule: core <- contract <- server, web; and inside each the order of its folders. */
+const orders = {
+  core: [
+    "measure",
+    "catalogue",
+    "basket",
+    "trim",
+    "dressing",
+    "recipes",
+    "larder",
+    "match",
+    "cook",
+    "plate",
+    "exchange",
+  ],
+  server: [
+    "context",
+    "persistence",
+    "http",
+    "stock",
+    "catalogue",
+    "basket",
+    "trim",
+    "dressing",
+    "recipes",
+    "larder",
+    "match",
+    "cook",
+    "plate",
+    "exchange",
+    "kitchen",
+    "devices",
+    "today",
+    "demo",
+  ],
+  web: [
+    "ui",
+    "client",
+    "catalogue",
+    "basket",
+    "trim",
+    "dressing",
+    "recipes",
+    "exchange",
+    "larder",
+    "match",
+    "cook",
+    "plate",
+    "kitchen",
+    "today",
+    "shell",
+    "app",
+  ],
+};
 
-const coreOrder = order.map((folder, i) => ({
-  name: `core-${folder}-looks-back-only`,
-  comment: "A folder of core imports only from those before it, through their index.",
+/** A folder imports only from those before it; in core through their index alone. */
+const looksBackOnly = (side, door) =>
+  orders[side].map((folder, i) => ({
+    name: `${side}-${folder}-looks-back-only`,
+    comment: `A folder of ${side} imports only from those before it.`,
+    severity: "error",
+    from: { path: `^${side}/src/${folder}/`, pathNot: "\\.test\\.ts$" },
+    to: {
+      path: `^${side}/src/`,
+      pathNot: [
+        `^${side}/src/${folder}/`,
+        ...orders[side].slice(0, i).map((earlier) => `^${side}/src/${earlier}/${door}`),
+      ],
+    },
+  }));
+
+/** Every folder has its place in the order: a new one is put there, or nothing may import it. */
+const everyFolderOrdered = Object.entries(orders).map(([side, folders]) => ({
+  name: `${side}-folder-has-a-place`,
   severity: "error",
-  from: { path: `^core/src/${folder}/`, pathNot: "\\.test\\.ts$" },
-  to: {
-    path: "^core/src/",
-    pathNot: [
-      `^core/src/${folder}/`,
-      ...order.slice(0, i).map((earlier) => `^core/src/${earlier}/index\\.ts$`),
-    ],
-  },
+  from: {},
+  to: { path: `^${side}/src/[^/]+/`, pathNot: folders.map((folder) => `^${side}/src/${folder}/`) },
 }));
 
 module.exports = {
@@ -50,7 +100,7 @@ module.exports = {
       to: {
         path: "node_modules",
         pathNot:
-          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|htmlparser2|iso8601-duration|javascript-lp-solver|@stdlib)/",
+          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|htmlparser2|iso8601-duration|javascript-lp-solver)/",
       },
     },
     {
@@ -82,13 +132,16 @@ module.exports = {
       to: { path: "^server/src/persistence/" },
     },
     {
-      name: "ui-knows-no-station",
+      name: "ui-knows-no-food",
       comment: "Fields and marks know nothing of food, stations or the API.",
       severity: "error",
       from: { path: "^web/src/ui/" },
-      to: { path: "^(web/src/(?!ui/)|contract/)" },
+      to: { path: "^contract/" },
     },
-    ...coreOrder,
+    ...looksBackOnly("core", "index\\.ts$"),
+    ...looksBackOnly("server", ""),
+    ...looksBackOnly("web", ""),
+    ...everyFolderOrdered,
   ],
   options: {
     doNotFollow: { path: "node_modules" },

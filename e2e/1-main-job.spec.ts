@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { ask, logLot, notice, pileOnScale, signInByButton, signInDemo } from "./cook.ts";
+import { ask, logLot, notice, simulateLoad, signInByButton, signInDemo } from "./cook.ts";
 
 /** The whole path once, as a cook walks it: weighed in, trimmed, matched, made, put by, taken out. */
 test("a weighed glut becomes a labelled batch", async ({ page }) => {
@@ -7,7 +7,7 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
 
   await test.step("Basket: chard by its US name, off the scale", async () => {
     await page.getByRole("link", { name: /^Basket/ }).click();
-    await pileOnScale(page, 1310);
+    await simulateLoad(page, 1310);
     await page.getByLabel("What came in", { exact: true }).fill("swiss ch");
     await page.getByRole("option", { name: "chard" }).first().click();
     await page.keyboard.press("w");
@@ -42,7 +42,7 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
     const bench = page.getByRole("form", { name: "Trim bench" });
     await expect(bench.getByText("1.31 kg raw")).toBeVisible();
     await expect(bench.getByText(/should leave/)).toBeVisible();
-    await pileOnScale(page, 838);
+    await simulateLoad(page, 838);
     await bench.getByLabel("Usable", { exact: true }).press("w");
     await bench.getByLabel(/^stems/).fill("400");
     await expect(bench.getByTestId("balance")).toHaveText(

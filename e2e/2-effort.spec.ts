@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { ask, Effort, logLot, notice, pileOnScale, signInDemo, tell } from "./cook.ts";
+import { ask, Effort, logLot, notice, simulateLoad, signInDemo, tell } from "./cook.ts";
 
 /** Clicks and keys, each counted as one; piling produce on the scale is the cook's own hands. */
 test.beforeEach(async ({ page }) => {
@@ -7,7 +7,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 test("log a weighed lot in at most 6", async ({ page }) => {
-  await pileOnScale(page, 430);
+  await simulateLoad(page, 430);
   const effort = new Effort(page);
   await effort.type("run");
   await expect(page.getByRole("option").first()).toHaveText(/runner bean/);
@@ -20,7 +20,7 @@ test("log a weighed lot in at most 6", async ({ page }) => {
 });
 
 test("log a weighed lot from the chips in at most 6", async ({ page }) => {
-  await pileOnScale(page, 790);
+  await simulateLoad(page, 790);
   const effort = new Effort(page);
   await effort.click(page.getByRole("list", { name: "Logged most" }).getByRole("button").first());
   await effort.press("w");
@@ -36,7 +36,7 @@ test("log a box share of five things in at most 20", async ({ page }) => {
   const form = page.getByRole("form", { name: "Log several things at once" });
   const chips = form.getByRole("list", { name: "Add to the box" }).getByRole("button");
   for (const [i, grams] of [340, 910, 275, 1120, 60].entries()) {
-    await pileOnScale(page, grams);
+    await simulateLoad(page, grams);
     await effort.click(chips.nth(i));
     await effort.press("w");
     const fields = form.getByRole("list", { name: "In the box" }).getByRole("textbox");
@@ -53,7 +53,7 @@ test("record a trim in at most 5", async ({ page }) => {
     page,
     `/api/lots/${lots[0]?.id}/trim-options`,
   );
-  await pileOnScale(page, Math.round(methods[0]?.usable.value ?? 0));
+  await simulateLoad(page, Math.round(methods[0]?.usable.value ?? 0));
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: /^Trim/ }));
   await expect(page.getByLabel("Usable", { exact: true })).toBeFocused();

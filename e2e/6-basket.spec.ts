@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { ask, logLot, notice, paste, pileOnScale, signInDemo } from "./cook.ts";
+import { ask, logLot, notice, paste, simulateLoad, signInDemo } from "./cook.ts";
 
 test.beforeEach(async ({ page }) => {
   await signInDemo(page);
@@ -231,12 +231,12 @@ test.describe("a lot", () => {
     const lot = await logLot(page, "olive-oil", "500");
     await page.goto(`/basket/${lot.id}`);
     await act(page, "Weigh back");
-    await pileOnScale(page, 620);
+    await simulateLoad(page, 620);
     await page.getByLabel("Before", { exact: true }).press("w");
     await page.getByLabel("After", { exact: true }).fill("700");
     await page.getByRole("button", { name: "Record what was poured" }).click();
     await expect(page.locator("#pour-after-problem")).toContainText("nothing was poured. Swap them?");
-    await pileOnScale(page, 545);
+    await simulateLoad(page, 545);
     await page.getByLabel("After", { exact: true }).press("w");
     await expect(page.locator("#pour-after-hint")).toHaveText("75 g poured");
     await page.getByRole("button", { name: "Record what was poured" }).click();
@@ -292,7 +292,7 @@ test("the scale never writes a weight it does not have", async ({ page }) => {
   await amount.focus();
   await amount.press("w");
   await expect(amount).toHaveValue("");
-  await pileOnScale(page, 300);
+  await simulateLoad(page, 300);
   await dock.getByRole("button", { name: "Panel" }).click();
   await dock.getByRole("button", { name: "unplug" }).click();
   await expect(dock.getByText("unplugged: type weights instead")).toBeVisible();

@@ -43,7 +43,7 @@ export async function signInDemo(page: Page): Promise<void> {
 }
 
 /** Puts produce on the simulated scale, as a hand would, and waits until it is steady. */
-export async function pileOnScale(page: Page, grams: number): Promise<void> {
+export async function simulateLoad(page: Page, grams: number): Promise<void> {
   await page.request.post("/api/devices/scale/pile", { data: { grams } });
   const shown = grams >= 1000 ? `${Number((grams / 1000).toFixed(2))} kg` : `${grams} g`;
   const dock = page.getByRole("region", { name: "Kitchen scale" });

@@ -99,7 +99,7 @@ function endLeftOver(folder) {
 }
 
 /** True while another program of ours still lives on this data folder. */
-function heldBy(data) {
+function fixedContributions(data) {
   const file = join(data, "running.pid");
   if (!existsSync(file)) return undefined;
   const pid = Number(readFileSync(file, "utf8"));
@@ -164,7 +164,7 @@ export async function startCluster(dataFolder, bin, { quick = false } = {}) {
   const data = resolve(dataFolder);
   mkdirSync(data, { recursive: true });
   accessSync(data, constants.W_OK);
-  const holder = heldBy(data);
+  const holder = fixedContributions(data);
   if (holder)
     throw new Error(
       `The data folder ${data} is in use by process ${holder}. Stop it, or choose another APRON_DATA.`,

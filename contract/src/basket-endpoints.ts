@@ -50,7 +50,7 @@ export const basketEndpoints = {
     status: 201,
     writes: true,
   },
-  takeFromLot: {
+  removeFromLot: {
     summary: "Use, give away, compost or throw out some or all of a lot",
     params: ById,
     body: TakeFromLot,
@@ -66,7 +66,7 @@ export const basketEndpoints = {
     status: 201,
     writes: true,
   },
-  cutLot: {
+  openPortion: {
     summary: "Put a cut or opened remainder on its own clock",
     params: ById,
     body: CutLot,

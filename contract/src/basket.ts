@@ -66,7 +66,7 @@ const LotEntry = z.object({
 
 export const LotDetail = Lot.extend({
   entries: z.array(LotEntry),
-  refreshed: z.int().meta({ description: "How often its damp cloth was made fresh" }),
+  clothRefreshes: z.int().meta({ description: "How often its damp cloth was made fresh" }),
   keepsInCloth: z.boolean(),
   trims: z.array(
     z.object({
@@ -224,10 +224,10 @@ export const Bed = z
     ingredient: z.string(),
     crop: z.string(),
     state: z.enum(bedStates),
-    said: z.object({ on: Day, grams: z.number() }).nullable(),
-    pickings: z.int(),
+    forecast: z.object({ on: Day, grams: z.number() }).nullable(),
+    harvests: z.int(),
     next: z
-      .object({ on: Day, inDays: z.int(), grams: Estimate, basis: z.enum(["said", "pickings"]) })
+      .object({ on: Day, inDays: z.int(), grams: Estimate, basis: z.enum(["forecast", "harvests"]) })
       .nullable(),
   })
   .meta({ id: "Bed" });
@@ -240,7 +240,7 @@ export const AddBed = z.object({
 export const ChangeBed = z.object({
   name: z.string().trim().min(1).max(60).optional(),
   state: z.enum(bedStates).optional(),
-  said: z.object({ on: Day, grams: Grams }).nullable().optional(),
+  forecast: z.object({ on: Day, grams: Grams }).nullable().optional(),
 });
 
 export type Lot = z.infer<typeof Lot>;

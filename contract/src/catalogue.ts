@@ -1,11 +1,21 @@
-import { compositionKeys, ownTables, seasonKeys } from "@apron/core/catalogue";
+import {
+  allergens,
+  bases,
+  categories,
+  compositionKeys,
+  dietMarks,
+  ingredientTraits,
+  ownTables,
+  perishableStates,
+  seasonKeys,
+} from "@apron/core/catalogue";
 import { z } from "zod";
 import { Estimate, Grade, Grams, Juices, Place } from "./quantities.ts";
 
 const Provenance = {
   source: z.string(),
   confidence: z.enum(["high", "medium", "low"]),
-  basis: z.string().meta({ description: "definition, recalled, estimate, computed, or own" }),
+  basis: z.enum(bases),
 };
 const Raw = z.enum(["yes", "care", "no"]);
 const Words = z.array(z.string()).readonly();
@@ -73,7 +83,7 @@ const Change = z.object({
   minutesHigh: z.number().nullable(),
   celsius: z.number().nullable(),
   piece: z.string(),
-  done: z.string(),
+  doneWhen: z.string(),
   ...Provenance,
 });
 
@@ -109,10 +119,11 @@ export const OwnFigure = z
 /** Everything known of one ingredient, as this kitchen sees it. */
 export const IngredientFacts = IngredientSummary.extend({
   strength: z.number(),
-  allergens: Words,
-  diet: Words,
-  tcsWhen: Words,
+  allergens: z.array(z.enum(allergens)).readonly(),
+  diet: z.array(z.enum(dietMarks)).readonly(),
+  tcsWhen: z.array(z.enum(perishableStates)).readonly(),
   group: z.string(),
+  traits: z.array(z.enum(ingredientTraits)).readonly(),
   notes: z.string(),
   measures: z.array(Measure).readonly(),
   trims: z.array(Trim).readonly(),
@@ -163,10 +174,11 @@ export const Catalogue = z
 export const AddIngredient = z.object({
   name: z.string().trim().min(2).max(60),
   other: z.array(z.string().trim().min(1).max(60)).max(8).default([]),
-  category: z.string().min(1).max(40),
+  category: z.enum(categories),
   raw: Raw.default("care"),
   rawNote: z.string().trim().max(200).default(""),
-  allergens: z.array(z.string().min(1).max(40)).max(16).default([]),
+  allergens: z.array(z.enum(allergens)).max(16).default([]),
+  traits: z.array(z.enum(ingredientTraits)).max(6).default([]),
   diet: z
     .array(z.enum(["vegan", "vegetarian"]))
     .max(2)

@@ -28,7 +28,7 @@ export const MakePart = z.object({
   toTrim: z.boolean().meta({ description: "From a lot that is still raw: trim it first" }),
   scale: Rounded,
   spoon: Rounded.nullable(),
-  holdBack: z
+  gradualAddition: z
     .object({ startG: z.number(), stepG: z.number(), mostG: z.number() })
     .nullable()
     .meta({ description: "Begin with, add by, stop at: grams" }),
@@ -95,7 +95,7 @@ export const MakePlan = z
       .meta({ description: "What runs out first when nothing is bought" }),
     rounding: z.array(
       z.object({
-        of: z.enum(["oil-to-acid", "salt-percent"]),
+        metric: z.enum(["oil-to-acid", "salt-percent"]),
         wanted: z.number(),
         rounded: z.number(),
         error: z.number(),

@@ -22,7 +22,7 @@ export const ScaleReading = z
   })
   .meta({ id: "ScaleReading" });
 
-export const PileOnScale = z.object({
+export const SimulateLoad = z.object({
   grams: z.number().min(0).max(20_000).meta({ description: "Produce now lying on the simulated scale" }),
 });
 

@@ -8,14 +8,14 @@ const Range = z.object({ low: z.number(), high: z.number() });
 
 const Provenance = { source: z.string(), confidence: z.enum(["high", "medium", "low"]), basis: z.string() };
 
-const School = z
+const DressingStyle = z
   .object({
     id: z.string(),
     name: z.string(),
     suits: z.string(),
     acidPercent: z.number().meta({ description: "Strength of the acid it is written for, g per 100 ml" }),
-    nominal: Range.meta({ description: "Oil to one of acid, by volume" }),
-    effective: Estimate.meta({
+    oilToAcidPoured: Range.meta({ description: "Oil to one of acid, by volume" }),
+    oilToAcidEffective: Estimate.meta({
       description: "Oil to one of acid, as 5 % vinegar: the school's own ratio and its band",
     }),
     saltPercent: Range,
@@ -28,7 +28,7 @@ const School = z
 
 export const DressingHandbook = z
   .object({
-    schools: z.array(School),
+    dressingStyles: z.array(DressingStyle),
     rates: z.array(
       z.object({
         group: z.string(),
@@ -56,10 +56,10 @@ export const DressingFigures = z
   .object({
     grams: z.number(),
     ml: z.number(),
-    nominal: z.number().nullable(),
-    effective: z.number().nullable(),
+    oilToAcidPoured: z.number().nullable(),
+    oilToAcidEffective: z.number().nullable(),
     acidAsVinegarMl: z.number(),
-    phi: z.number().meta({ description: "Share of the volume that is oil" }),
+    oilVolumeFraction: z.number().meta({ description: "Share of the volume that is oil" }),
     thick: z.boolean(),
     saltPercent: z.number(),
     sugarPercent: z.number(),
@@ -77,7 +77,7 @@ const Pourings = z
 
 export const ComposeDressing = z.object({
   volumeMl: z.number().min(5).max(20_000),
-  school: Ingredient,
+  dressingStyle: Ingredient,
   ratio: z
     .number()
     .min(0)
@@ -125,10 +125,10 @@ export const ComposedDressing = z
 
 export const CorrectDressing = z.object({
   parts: z.array(Part).min(1).max(24),
-  school: Ingredient,
+  dressingStyle: Ingredient,
   correctors: z.array(Ingredient).min(1).max(6).meta({ description: "In the cook's order" }),
   targets: z
-    .object({ effective: Range.nullable(), sugarToAcid: Range.nullable(), saltPercent: Range.nullable() })
+    .object({ oilToAcidEffective: Range.nullable(), sugarToAcid: Range.nullable(), saltPercent: Range.nullable() })
     .partial()
     .default({})
     .meta({ description: "Bands in place of the school's; null does not matter" }),
@@ -139,7 +139,7 @@ export const DressingCorrected = z
     additions: z.array(z.object({ id: z.string(), grams: z.number(), text: z.string() })).readonly(),
     before: DressingFigures,
     after: DressingFigures,
-    cannot: z.array(z.enum(["effective", "sugarToAcid", "saltPercent"])).readonly(),
+    cannot: z.array(z.enum(["oilToAcidEffective", "sugarToAcid", "saltPercent"])).readonly(),
   })
   .meta({ id: "DressingCorrected" });
 

@@ -4,8 +4,8 @@ import { basketEndpoints } from "./basket-endpoints.ts";
 import * as catalogue from "./catalogue.ts";
 import { IngredientDetail, IngredientSummary, ReadAmount } from "./catalogue.ts";
 import { FinishMake, MakePlan, PlanMake } from "./cook.ts";
-import { PileOnScale, PressScale, ScaleReading } from "./devices.ts";
-import { ChangeKitchen, SayOunces, Session, SetUp, SignIn, StartPage } from "./kitchen.ts";
+import { SimulateLoad, PressScale, ScaleReading } from "./devices.ts";
+import { ChangeKitchen, KitchenSettings, SetOunceMeaning, Session, SetUp, SignIn, StartPage } from "./kitchen.ts";
 import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
@@ -86,16 +86,17 @@ export const endpoints = {
     reply: catalogue.TrayWeighed,
     status: 200,
   },
+  getKitchen: { summary: "Everything this kitchen has decided about itself", reply: KitchenSettings, status: 200 },
   changeKitchen: {
-    summary: "Change units, cup, names, currency or locale",
+    summary: "Change what is said; the rest stays as it is",
     body: ChangeKitchen,
     reply: Session,
     status: 201,
     writes: true,
   },
-  sayOunces: {
+  setOunceMeaning: {
     summary: 'Say what "oz" of something pourable means here',
-    body: SayOunces,
+    body: SetOunceMeaning,
     reply: Session,
     status: 201,
     writes: true,
@@ -162,9 +163,9 @@ export const endpoints = {
   },
   getLabel: { summary: "What the label of a container says", params: ById, reply: Label, status: 200 },
   readScale: { summary: "The simulated scale's display", reply: ScaleReading, status: 200 },
-  pileOnScale: {
+  simulateLoad: {
     summary: "Pile produce on the simulated scale",
-    body: PileOnScale,
+    body: SimulateLoad,
     reply: ScaleReading,
     status: 200,
   },

@@ -14,7 +14,7 @@ const Filler = z.object({
   ingredient: z.string().min(1).max(60),
   maxShare: Share,
   minShare: Floor.default(0),
-  by: z.enum(conversions).default("mass").meta({ description: "How it stands for the written one" }),
+  convertBy: z.enum(conversions).default("mass").meta({ description: "How it stands for the written one" }),
 });
 
 const FormulaLine = z
@@ -24,7 +24,7 @@ const FormulaLine = z
     role: Role,
     grams: LineGrams,
     range: z.object({ low: LineGrams, high: LineGrams }).nullable().default(null),
-    written: z.string().max(120).default("").meta({ description: "The amount in the recipe's own words" }),
+    amountText: z.string().max(120).default("").meta({ description: "The amount in the recipe's own words" }),
     fillers: z.array(Filler).max(24).readonly(),
     recipe: RecipeId.nullable()
       .default(null)
@@ -33,10 +33,10 @@ const FormulaLine = z
     trim: z.string().max(60).nullable().default(null),
     eatenRaw: z.boolean(),
     cook: z.string().max(60).nullable(),
-    strongShare: Share,
+    maxStrongHerbShare: Share,
     optional: z.boolean().default(false),
     toTaste: z.boolean().default(false),
-    holdBack: z
+    gradualAddition: z
       .object({ start: Share, step: Share, most: z.number().min(1).max(3) })
       .nullable()
       .default(null)
@@ -53,7 +53,7 @@ export const Step = z
     celsius: z.number().min(0).max(350).nullable().default(null),
     trayShare: Share.nullable().default(null),
     warmUpMin: Minutes.nullable().default(null),
-    done: z.string().max(160).default("").meta({ description: "The sign that it is done" }),
+    doneWhen: z.string().max(160).default("").meta({ description: "The sign that it is done" }),
     checkEveryMin: z.number().positive().max(1440).nullable().default(null),
     wait: z.object({ leastMin: Minutes, mostMin: Minutes.nullable() }).nullable().default(null),
     load: z

@@ -20,7 +20,8 @@ export type {
 } from "./catalogue.ts";
 export type { ContainerOption, FinishMake, MakePart, MakePlan, PlanMake, UseBy } from "./cook.ts";
 export type { ScaleReading } from "./devices.ts";
-export type { Kitchen, Session, StartPage } from "./kitchen.ts";
+export { ChangeKitchen, SetUp, SignIn } from "./kitchen.ts";
+export type { Eater, Kitchen, KitchenSettings, Session, StartPage } from "./kitchen.ts";
 export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
 export type {

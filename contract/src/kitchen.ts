@@ -1,22 +1,12 @@
+import { allergens } from "@apron/core/catalogue";
+import { dishKinds, eatingDiets } from "@apron/core/recipes";
 import { z } from "zod";
 import { Id } from "./quantities.ts";
 
 const Name = z.string().trim().min(1).max(60);
+const IngredientId = z.string().min(1).max(60);
 
-export const SetUp = z.object({
-  kitchen: z.string().trim().min(1).max(80),
-  name: Name,
-  password: z.string().min(8).max(200),
-});
-
-export const SignIn = z.object({ name: Name, password: z.string().min(1).max(200) });
-
-export const StartPage = z.object({
-  needsSetUp: z.boolean(),
-  demoCook: z.string().nullable().meta({ description: "Name of the demo cook, or null outside the demo" }),
-});
-
-const Choices = {
+export const Choices = {
   dialect: z.enum(["us", "uk"]),
   units: z.enum(["metric", "us", "both"]),
   cup: z.enum(["us-customary", "us-label", "metric"]),
@@ -30,12 +20,73 @@ const Choices = {
     .max(20)
     .regex(/^[a-z]{2,3}(-[A-Za-z0-9]{2,8})*$/)
     .meta({ description: "BCP 47" }),
+  timeZone: z
+    .string()
+    .min(1)
+    .max(64)
+    .regex(/^[A-Za-z0-9_+/-]+$/)
+    .meta({ description: "IANA name: what day it is in this kitchen" }),
 };
 
-export const ChangeKitchen = z.object({ name: z.string().trim().min(1).max(80), ...Choices }).partial();
+const Eater = z
+  .object({
+    name: Name,
+    diet: z.enum(eatingDiets),
+    avoidAllergens: z.array(z.enum(allergens)).max(40).readonly(),
+    avoidIngredients: z.array(IngredientId).max(100).readonly().meta({ description: "Dislikes" }),
+  })
+  .meta({ id: "Eater" });
 
-export const SayOunces = z.object({
-  ingredient: z.string().min(1).max(60),
+const Portions = z.number().min(0).max(5000);
+
+const Settings = {
+  eaters: z.array(Eater).min(1).max(30).readonly(),
+  freezerPortions: Portions.meta({ description: "Portions the freezer has room for, in all" }),
+  givePortions: Portions.meta({ description: "Portions of one dish that can be given away in time" }),
+  portionsPerPersonDay: z
+    .record(z.enum(dishKinds), z.number().min(0).max(10))
+    .meta({ description: "Appetite by kind of dish" }),
+  staples: z.array(IngredientId).max(300).readonly().meta({ description: "Dry goods always there" }),
+  scale: z.enum(["none", "simulated"]),
+};
+
+/** What a new kitchen starts from where the form leaves something out. */
+const first = {
+  dialect: Choices.dialect.default("uk"),
+  units: Choices.units.default("metric"),
+  cup: Choices.cup.default("us-customary"),
+  currency: Choices.currency.default("GBP"),
+  locale: Choices.locale.default("en-GB"),
+  timeZone: Choices.timeZone.default("UTC"),
+};
+
+export const SetUp = z
+  .object({
+    kitchen: z.string().trim().min(1).max(80),
+    name: Name,
+    password: z.string().min(8).max(200),
+    ...first,
+  })
+  .extend({
+    eaters: Settings.eaters.optional(),
+    freezerPortions: Settings.freezerPortions.optional(),
+    scale: Settings.scale.optional(),
+  })
+  .meta({ id: "SetUp" });
+
+export const SignIn = z.object({ name: Name, password: z.string().min(1).max(200) });
+
+export const StartPage = z.object({
+  needsSetUp: z.boolean().meta({ description: "No kitchen but the demo's is here yet" }),
+  demoCook: z.string().meta({ description: "Name of the demo cook" }),
+});
+
+export const ChangeKitchen = z
+  .object({ name: z.string().trim().min(1).max(80), ...Choices, ...Settings })
+  .partial();
+
+export const SetOunceMeaning = z.object({
+  ingredient: IngredientId,
   means: z.enum(["mass", "fluid"]),
 });
 
@@ -44,6 +95,7 @@ export const Kitchen = z
     id: Id,
     name: z.string(),
     ...Choices,
+    scale: Settings.scale,
     ounces: z
       .record(z.string(), z.enum(["mass", "fluid"]))
       .meta({ description: 'What "oz" means here, by ingredient' }),
@@ -51,10 +103,16 @@ export const Kitchen = z
   })
   .meta({ id: "Kitchen" });
 
+export const KitchenSettings = z
+  .object({ name: z.string(), ...Choices, ...Settings })
+  .meta({ id: "KitchenSettings" });
+
 export const Session = z
   .object({ member: z.object({ id: Id, name: z.string() }), kitchen: Kitchen })
   .meta({ id: "Session" });
 
+export type Eater = z.infer<typeof Eater>;
 export type Kitchen = z.infer<typeof Kitchen>;
+export type KitchenSettings = z.infer<typeof KitchenSettings>;
 export type Session = z.infer<typeof Session>;
 export type StartPage = z.infer<typeof StartPage>;

@@ -27,6 +27,7 @@ export const Match = z
     name: z.string(),
     kind: z.string(),
     minutes: z.int(),
+    photo: z.string().nullable().meta({ description: "Address of its photo" }),
     batches: z.number(),
     servings: z.number(),
     rescuedG: z.number(),

@@ -45,6 +45,34 @@ export const recipeEndpoints = {
     status: 201,
     writes: true,
   },
+  takeDemoRecipes: {
+    summary: "Copy the demo's recipes into this kitchen",
+    reply: z.object({ saved: z.int() }),
+    status: 201,
+    writes: true,
+  },
+  getPhoto: {
+    summary: "A dish's photo",
+    params: recipes.ByRecipe,
+    reply: z.string(),
+    status: 200,
+    media: "image/*",
+  },
+  setPhoto: {
+    summary: "Set a dish's photo: JPEG, PNG or WebP without location or camera data",
+    params: recipes.ByRecipe,
+    body: recipes.SetPhoto,
+    reply: recipes.PhotoSaved,
+    status: 201,
+    writes: true,
+  },
+  removePhoto: {
+    summary: "Remove a dish's photo",
+    params: recipes.ByRecipe,
+    reply: recipes.PhotoSaved,
+    status: 201,
+    writes: true,
+  },
   exportRecipe: {
     summary: "One recipe as schema.org JSON-LD",
     params: recipes.ByRecipe,
@@ -78,26 +106,26 @@ export const recipeEndpoints = {
     reply: recipes.RecipeChanges,
     status: 200,
   },
-  makeHouse: {
+  setDefaultVersion: {
     summary: "Make a version the house version",
     params: recipes.ByRecipe,
-    body: recipes.MakeHouse,
+    body: recipes.SetDefaultVersion,
     reply: recipes.RecipeSaved,
     status: 201,
     writes: true,
   },
-  putAway: {
+  archiveRecipe: {
     summary: "Put a recipe away, or fetch it back: its versions and batches stay",
     params: recipes.ByRecipe,
-    body: recipes.PutAway,
+    body: recipes.ArchiveRecipe,
     reply: recipes.RecipeSaved,
     status: 201,
     writes: true,
   },
-  houseFromBatch: {
+  defaultFromBatch: {
     summary: "Make what was really used in a batch the house version",
     params: recipes.ByRecipe,
-    body: recipes.HouseFromBatch,
+    body: recipes.DefaultFromBatch,
     reply: recipes.RecipeSaved,
     status: 201,
     writes: true,
@@ -109,10 +137,10 @@ export const recipeEndpoints = {
     reply: recipes.RecipeAdapted,
     status: 200,
   },
-  substitutes: {
+  substitutions: {
     summary: "What may stand in for a line's ingredient, and in what amount",
     params: recipes.ByLine,
-    reply: recipes.Substitutes,
+    reply: recipes.Substitutions,
     status: 200,
   },
   costRecipe: {
@@ -176,7 +204,7 @@ export const recipeEndpoints = {
     status: 201,
     writes: true,
   },
-  keepDressing: {
+  dressingShelfLife: {
     summary: "How long a dressing of these ingredients keeps, made today",
     query: dressing.KeepDressing,
     reply: dressing.DressingKept,

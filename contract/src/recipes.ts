@@ -17,7 +17,7 @@ export const RecipesQuery = z.object({
   diet: Diet.optional(),
   without: z.string().max(200).default("").meta({ description: "Allergens, comma-separated" }),
   onHand: z.enum(["yes", "no"]).default("no").meta({ description: "Only what uses something on hand" }),
-  away: z.enum(["yes", "no"]).default("no").meta({ description: "Those put away instead" }),
+  archived: z.enum(["yes", "no"]).default("no").meta({ description: "Those put away instead" }),
   limit: z.coerce.number().int().min(1).max(1000).default(60).meta({ description: "The first so many" }),
 });
 
@@ -33,6 +33,7 @@ export const RecipeSummary = z
     diets: z.array(Diet).readonly(),
     unread: z.int().meta({ description: "Lines still to be answered" }),
     onHand: z.int().meta({ description: "Ingredients of it that are on hand" }),
+    photo: z.string().nullable().meta({ description: "Address of its photo" }),
   })
   .meta({ id: "RecipeSummary" });
 
@@ -60,7 +61,7 @@ export const Recipe = z
   .object({
     formula: Formula,
     version: z.int(),
-    away: z.boolean().meta({ description: "Put away: neither listed nor matched" }),
+    archived: z.boolean().meta({ description: "Put away: neither listed nor matched" }),
     latest: z
       .int()
       .meta({ description: "The newest version there is; the house version may be an older one" }),
@@ -71,6 +72,7 @@ export const Recipe = z
     cautions: z.array(Caution),
     keeps: z.array(z.object({ place: z.string(), days: z.number(), reason: z.string(), source: z.string() })),
     makesG: Estimate.meta({ description: "Grams of one batch, cooking reckoned in" }),
+    photo: z.string().nullable().meta({ description: "Address of its photo" }),
     open: z.array(OpenQuestion).meta({ description: "What the recipe does not say, with proposals" }),
   })
   .meta({ id: "Recipe" });
@@ -90,6 +92,18 @@ export const EditRecipe = z.object({
 export const RecipeSaved = z
   .object({ id: z.string(), name: z.string(), version: z.int() })
   .meta({ id: "RecipeSaved" });
+
+export const SetPhoto = z.object({
+  data: z
+    .string()
+    .min(8)
+    .max(820_000)
+    .regex(/^[A-Za-z0-9+/]+={0,2}$/)
+    .meta({ description: "The picture, base64" }),
+});
+/** Where a dish's photo is read, named so that a new photo has a new address; null where there is none. */
+const Photo = z.string().nullable();
+export const PhotoSaved = z.object({ id: z.string(), photo: Photo }).meta({ id: "PhotoSaved" });
 
 export const ImportRecipes = z.object({ formulas: z.array(NewFormula).min(1).max(100) });
 export const RecipesImported = z
@@ -133,9 +147,9 @@ export const RecipeChanges = z
   })
   .meta({ id: "RecipeChanges" });
 
-export const PutAway = z.object({ away: z.boolean() });
-export const MakeHouse = z.object({ version: z.int().positive() });
-export const HouseFromBatch = z.object({ batchId: Id, basedOn: z.int().positive() });
+export const ArchiveRecipe = z.object({ archived: z.boolean() });
+export const SetDefaultVersion = z.object({ version: z.int().positive() });
+export const DefaultFromBatch = z.object({ batchId: Id, basedOn: z.int().positive() });
 
 export const AdaptRecipe = z.object({
   diets: z.array(Diet).max(5).default([]),
@@ -160,7 +174,7 @@ export const RecipeAdapted = z
     diets: z.array(Diet).readonly(),
   })
   .meta({ id: "RecipeAdapted" });
-export const Substitutes = z.object({ substitutes: z.array(Swap) }).meta({ id: "Substitutes" });
+export const Substitutions = z.object({ substitutions: z.array(Swap) }).meta({ id: "Substitutions" });
 
 export const CostQuery = z.object({
   batches: z.coerce.number().positive().max(50).default(1),
@@ -216,7 +230,7 @@ export const PlateView = z
       unknown: z.array(z.string()).readonly(),
       workings: z.string(),
     }),
-    leads: z.array(z.string()),
+    dominantFlavours: z.array(z.string()),
     tooMany: z.boolean(),
     clashes: z.array(
       z.object({ kind: z.enum(["two-watery", "two-strong-cheeses"]), names: z.array(z.string()) }),

@@ -1,7 +1,7 @@
 import type { IngredientFacts } from "../src/catalogue/index.ts";
 import { referenceCatalogue } from "../src/catalogue/reference.ts";
 import { fillerOf, lineOf, type Filler, type Formula, type Line } from "../src/recipes/index.ts";
-import { usualAppetite, type MatchKitchen, type MatchStock } from "../src/match/index.ts";
+import { defaultAppetite, type MatchKitchen, type MatchStock } from "../src/match/index.ts";
 
 /** Facts of a catalogue ingredient; the test fails when there is no such one. */
 export function factsOf(id: string): IngredientFacts {
@@ -44,7 +44,7 @@ export const everyone = { diet: "any", avoidAllergens: [], avoidIngredients: [] 
 export const aKitchen = (extra: Partial<MatchKitchen> = {}): MatchKitchen => ({
   catalogue: referenceCatalogue,
   diners: everyone,
-  household: { people: 2, portionsPerPersonDay: usualAppetite, freezerPortions: 20, givePortions: 4 },
+  household: { people: 2, portionsPerPersonDay: defaultAppetite, freezerPortions: 20, givePortions: 4 },
   staples: new Set(["olive-oil", "salt-sea-fine", "garlic"]),
   waiting: [],
   ...extra,
@@ -61,7 +61,7 @@ export const someStock = (
   lotId,
   ingredient,
   grams,
-  worth: 1,
+  urgencyWeight: 1,
   safeDays: null,
   ...extra,
 });

@@ -5,6 +5,7 @@ import { serve } from "@hono/node-server";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { Hono } from "hono";
 import { createApp } from "../src/app.ts";
+import { simulatedPriceBoard } from "../src/devices/simulated-price-board.ts";
 import { seedDemo } from "../src/demo/seed.ts";
 import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
@@ -54,6 +55,7 @@ async function main(): Promise<void> {
   const deps: Deps = {
     database: databaseOf(source),
     catalogue: referenceCatalogue,
+    priceBoard: simulatedPriceBoard,
     now: () => new Date(),
     newId: () => randomUUID(),
     log: (event, facts) => process.stderr.write(`${event} ${JSON.stringify(facts)}\n`),

@@ -35,10 +35,10 @@ export async function load({ urls, cookie, atOnce, requests }: LoadOrder): Promi
   const times: number[] = [];
   let asked = 0;
   const start = performance.now();
-  const asker = async (): Promise<void> => {
+  const session = async (): Promise<void> => {
     while (asked < requests) times.push(await once(urls[asked++ % urls.length] ?? "", cookie, agent));
   };
-  await Promise.all(Array.from({ length: Math.min(atOnce, requests) }, asker));
+  await Promise.all(Array.from({ length: Math.min(atOnce, requests) }, session));
   const seconds = (performance.now() - start) / 1000;
   agent.destroy();
   return { medianMs: median(times), p95Ms: quantile(times, 0.95), perSecond: requests / seconds };

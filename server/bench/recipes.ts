@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { composeDressing, readDressing, schools, wishAt } from "@apron/core/dressing";
+import { composeDressing, readDressing, dressingStyles, wishAt } from "@apron/core/dressing";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { invariant } from "@apron/core/measure";
 import { fillerOf, lineOf, stepOf } from "@apron/core/recipes";
@@ -65,7 +65,7 @@ const aFile = (count: number): string =>
 
 type Ask = (path: string, body: unknown) => Promise<unknown>;
 
-const asker =
+const session =
   (base: string, cookie: string): Ask =>
   async (path, body) => {
     const reply = await fetch(`${base}${path}`, {
@@ -82,7 +82,7 @@ const chunk = 100;
 
 /** Fills the library up with `count` recipes through the import route. */
 export async function fillLibrary(base: string, cookie: string, count: number): Promise<void> {
-  const ask = asker(base, cookie);
+  const ask = session(base, cookie);
   for (let from = 0; from < count; from += chunk) {
     const formulas = Array.from({ length: Math.min(chunk, count - from) }, (_, i) => aRecipe(from + i));
     await ask("/api/recipes/import", { formulas });
@@ -105,7 +105,7 @@ export async function benchImport(
   cookie: string,
   count: number,
 ): Promise<Record<string, unknown>> {
-  const ask = asker(base, cookie);
+  const ask = session(base, cookie);
   const start = performance.now();
   const { recipes } = (await ask("/api/recipes/read", { text: aFile(count) })) as {
     recipes: { formula: unknown }[];
@@ -132,11 +132,11 @@ export function benchDressing(): Record<string, unknown> {
   };
   const times: number[] = [];
   for (let i = 0; i < 400; i++) {
-    const school = schools[i % schools.length];
-    invariant(school !== undefined, "a school");
+    const dressingStyle = dressingStyles[i % dressingStyles.length];
+    invariant(dressingStyle !== undefined, "a school");
     const start = performance.now();
     const made = composeDressing(
-      wishAt(school, {
+      wishAt(dressingStyle, {
         volumeMl: 150 + i,
         oils: ["olive-oil", "walnut-oil"].map((id) => ({ facts: facts(id), share: 1 })),
         acids: ["lemon-juice", "cider-vinegar"].map((id) => ({ facts: facts(id), share: 1 })),

@@ -15,48 +15,61 @@ import { deviceUseCases } from "./devices/routes.ts";
 import { mountScaleStream } from "./devices/stream.ts";
 import { dressingUseCases } from "./dressing/routes.ts";
 import { mountUseCases } from "./http/mount.ts";
+import { mountPhotos } from "./http/photo.ts";
 import { openApiDocument } from "./http/openapi.ts";
 import { problemReply } from "./http/problem.ts";
 import { replyCache } from "./http/reply-cache.ts";
 import type { Deps } from "./context/request-context.ts";
 import { kitchenUseCases } from "./kitchen/routes.ts";
-import { mountFrontDoor } from "./kitchen/auth-routes.ts";
+import { mountAuthRoutes } from "./kitchen/auth-routes.ts";
 import { larderUseCases } from "./larder/routes.ts";
 import { matchUseCases } from "./match/routes.ts";
 import { recipeUseCases } from "./recipes/routes.ts";
+import { plateUseCases } from "./plate/routes.ts";
+import { demoMembers } from "./demo/kitchen.ts";
+import { demoUseCases } from "./demo/routes.ts";
+import { demoOpener } from "./demo/seed.ts";
+import { exchangeUseCases } from "./exchange/routes.ts";
 import { todayUseCases } from "./today/routes.ts";
 import { trimUseCases } from "./trim/routes.ts";
 
 const largestBody = 512 * 1024;
+/** A shrunk photo as base64. */
+const largestPhoto = 900 * 1024;
 /** A lots file of five thousand rows fits, and a list of two thousand lines. */
 const largestFile = 2 * 1024 * 1024;
 const listPaths = ["/api/lots/import", "/api/intakes", "/api/lines/read", "/api/recipes/import"];
 /** A whole library of recipes with its pages around it. */
 const largestLibrary = 8.5 * 1024 * 1024;
+const photoPath = "/api/recipes/:id/photo";
 const libraryPath = "/api/recipes/read";
 
 /** The whole service as a function of what it depends on; opens nothing itself. */
 export function createApp(deps: Deps): Hono {
   const app = new HonoApp();
   protect(app, deps);
-  const shell = { deps, cache: replyCache(), catalogues: kitchenCatalogues(deps.catalogue) };
-  mountFrontDoor(app, deps);
+  const mountContext = { deps, cache: replyCache(), catalogues: kitchenCatalogues(deps.catalogue) };
+  mountAuthRoutes(app, deps, { cook: demoMembers[0], open: demoOpener(deps) });
   const document = JSON.stringify(openApiDocument(deps.version));
   app.get("/api/openapi.json", (c) =>
     c.body(document, 200, { "content-type": "application/json; charset=utf-8" }),
   );
-  mountUseCases(app, catalogueUseCases, shell);
-  mountUseCases(app, basketUseCases, shell);
-  mountUseCases(app, trimUseCases, shell);
-  mountUseCases(app, dressingUseCases, shell);
-  mountUseCases(app, recipeUseCases, shell);
-  mountUseCases(app, matchUseCases, shell);
-  mountUseCases(app, cookUseCases, shell);
-  mountUseCases(app, larderUseCases, shell);
-  mountUseCases(app, todayUseCases, shell);
-  mountUseCases(app, deviceUseCases, shell);
-  mountUseCases(app, kitchenUseCases, shell);
+  mountUseCases(app, catalogueUseCases, mountContext);
+  mountUseCases(app, basketUseCases, mountContext);
+  mountUseCases(app, trimUseCases, mountContext);
+  mountUseCases(app, dressingUseCases, mountContext);
+  mountUseCases(app, recipeUseCases, mountContext);
+  mountUseCases(app, matchUseCases, mountContext);
+  mountUseCases(app, cookUseCases, mountContext);
+  mountUseCases(app, larderUseCases, mountContext);
+  mountUseCases(app, todayUseCases, mountContext);
+  mountUseCases(app, deviceUseCases, mountContext);
+  mountUseCases(app, kitchenUseCases, mountContext);
+  mountUseCases(app, plateUseCases, mountContext);
+  mountUseCases(app, exchangeUseCases, mountContext);
+  mountUseCases(app, demoUseCases, mountContext);
   mountScaleStream(app, deps);
+  mountPhotos(app, deps);
   app.all("/api/*", (c) => problemReply(c, { status: 404, code: "no-such-route" }));
   return app;
 }
@@ -88,7 +101,8 @@ function protect(app: Hono, deps: Deps): void {
   app.use(except("/api/*", pageHeaders, compress()));
   app.use("/api/*", apiHeaders);
   app.use("/api/*", csrf());
-  app.use("/api/*", except([...listPaths, libraryPath], atMost(largestBody)));
+  app.use("/api/*", except([...listPaths, libraryPath, photoPath], atMost(largestBody)));
+  app.use(photoPath, atMost(largestPhoto));
   for (const path of listPaths) app.use(path, atMost(largestFile));
   app.use(libraryPath, atMost(largestLibrary));
   app.onError((error, c) => {

@@ -7,6 +7,7 @@ import { pino } from "pino";
 import { createApp } from "./app.ts";
 import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { seedDemo } from "./demo/seed.ts";
+import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
 import type { Deps } from "./context/request-context.ts";
 import { dataSourceFor } from "./persistence/data-source.ts";
 import { appUrlFor, migrate } from "./persistence/migrate.ts";
@@ -32,6 +33,7 @@ async function main(): Promise<void> {
   const deps: Deps = {
     database: databaseOf(source),
     catalogue: referenceCatalogue,
+    priceBoard: simulatedPriceBoard,
     now: () => new Date(),
     newId: () => randomUUID(),
     log: (event, facts) => {
@@ -40,7 +42,8 @@ async function main(): Promise<void> {
     secureCookies: process.env["APRON_SECURE_COOKIES"] === "1",
     version: manifest.version,
   };
-  const fresh = !(await deps.database.door.anyKitchen());
+  const { authStore } = deps.database;
+  const fresh = !(await authStore.anyKitchen()) && (await authStore.findDemoMember()) === undefined;
   if (fresh && demo) await seedDemo(deps);
   listen(deps, log);
 }
@@ -73,7 +76,7 @@ function listen(deps: Deps, log: pino.Logger): void {
 }
 
 async function announce(deps: Deps, address: string): Promise<void> {
-  const demoCook = await deps.database.door.findDemoMember();
+  const demoCook = await deps.database.authStore.findDemoMember();
   const how = demoCook
     ? `open it and choose "Sign in as ${demoMembers[0]}" (or sign in as ${demoMembers[0]} with password ${demoPassword})`
     : "open it; a new kitchen asks for a first account";

@@ -87,8 +87,8 @@ describe("one kitchen never sees another", () => {
       currency: "USD",
       demo: false,
     } as const;
-    await kitchen.deps.database.door.createKitchen(
-      { id: other, ...about, revision: 0, settings: firstSettings, locale: "en-US", catalogueRevision: 0 },
+    await kitchen.deps.database.authStore.createKitchen(
+      { id: other, ...about, revision: 0, settings: firstSettings, locale: "en-US", catalogueRevision: 0, timeZone: "UTC" },
       [cook],
     );
   });
@@ -208,7 +208,7 @@ describe("no request brings a 5xx", () => {
     "correctLot",
     "undoWithdrawal",
     "planMake",
-    "pileOnScale",
+    "simulateLoad",
     "readAmount",
   ] as const;
 

@@ -1,5 +1,5 @@
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
-import { dishKinds, judgeFormula } from "@apron/core/recipes";
+import { dishKinds, validateFormula } from "@apron/core/recipes";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { Match } from "@apron/contract";
 import { Formula } from "@apron/contract";
@@ -22,7 +22,7 @@ describe("the demo kitchen", () => {
     expect(demoFormulas.length).toBeGreaterThanOrEqual(14);
     expect(new Set(kinds)).toEqual(new Set(dishKinds));
     for (const formula of demoFormulas)
-      expect(judgeFormula(formula, referenceCatalogue)).toMatchObject({ ok: true });
+      expect(validateFormula(formula, referenceCatalogue)).toMatchObject({ ok: true });
     expect(kinds.filter((kind) => kind === "pesto").length).toBeGreaterThanOrEqual(2);
   });
 
@@ -65,7 +65,7 @@ describe("the demo kitchen", () => {
   it("knows what its beds give next, which is bolting and which is finished", async () => {
     const { beds } = (await wren.call("listBeds", {})).body;
     const of = (ingredient: string) => beds.find((bed) => bed.ingredient === ingredient);
-    expect(of("runner-bean")?.next).toMatchObject({ basis: "pickings" });
+    expect(of("runner-bean")?.next).toMatchObject({ basis: "harvests" });
     expect(of("zucchini")?.next).toMatchObject({ basis: "said", inDays: 3, grams: { value: 600 } });
     expect([of("sorrel")?.state, of("kale")?.state]).toEqual(["bolting", "finished"]);
   });

@@ -11,21 +11,21 @@ afterAll(() => kitchen.close());
 
 const wish = {
   volumeMl: 200,
-  school: "classic-three-to-one",
+  dressingStyle: "classic-three-to-one",
   oils: [{ ingredient: "olive-oil" }],
   acids: [{ ingredient: "sherry-vinegar" }],
 };
 
 describe("the dressing bench through the API", () => {
   it("knows its schools by effective acid, and how much a salad takes", async () => {
-    const { schools, rates } = (await wren.call("dressingHandbook", {})).body;
-    const classic = schools.find((one) => one.id === "classic-three-to-one");
+    const { dressingStyles, rates } = (await wren.call("dressingHandbook", {})).body;
+    const classic = dressingStyles.find((one) => one.id === "classic-three-to-one");
     expect(classic).toMatchObject({
       acidPercent: 6,
-      effective: { value: 2.5 },
-      nominal: { low: 2.5, high: 4 },
+      oilToAcidEffective: { value: 2.5 },
+      oilToAcidPoured: { low: 2.5, high: 4 },
     });
-    expect(schools.every((one) => one.source !== "")).toBe(true);
+    expect(dressingStyles.every((one) => one.source !== "")).toBe(true);
     expect(rates.length).toBeGreaterThanOrEqual(10);
     const needed = await wren.call("dressingForSalad", { query: { group: "tender-leaves", saladG: 240 } });
     expect(needed.body.grams).toMatchObject({ value: 36, low: 24 });
@@ -36,10 +36,10 @@ describe("the dressing bench through the API", () => {
   it("composes at a school, in mixing order, measured out, with what rounding does to it", async () => {
     const made = (await wren.call("composeDressing", { body: wish })).body;
     expect(made.parts.map((part) => part.role)).toEqual(["acid", "salt", "oil"]);
-    expect(made.figures.effective).toBeCloseTo(2.5, 2);
+    expect(made.figures.oilToAcidEffective).toBeCloseTo(2.5, 2);
     expect(made.figures.ml).toBeCloseTo(200, 3);
     expect(made.figures.saltPercent).toBeCloseTo(1.4, 2);
-    expect(made.rounded.effective).toBeGreaterThan(2.3);
+    expect(made.rounded.oilToAcidEffective).toBeGreaterThan(2.3);
     expect(made.parts.every((part) => /^[\d.]+ g$/.test(part.scale.text))).toBe(true);
   });
 
@@ -50,7 +50,7 @@ describe("the dressing bench through the API", () => {
     ];
     const read = (await wren.call("readDressing", { body: { parts } })).body;
     expect(read.costMinor).toBe(84);
-    expect(read.nominal).toBeCloseTo(60 / 0.914 / (30 / 1.03), 3);
+    expect(read.oilToAcidPoured).toBeCloseTo(60 / 0.914 / (30 / 1.03), 3);
   });
 
   it("corrects a bowl with the least that does", async () => {
@@ -59,15 +59,15 @@ describe("the dressing bench through the API", () => {
       { ingredient: "wine-vinegar-red", grams: 25 },
       { ingredient: "salt-sea-fine", grams: 1 },
     ];
-    const body = { parts, school: "classic-three-to-one", correctors: ["wine-vinegar-red", "salt-sea-fine"] };
+    const body = { parts, dressingStyle: "classic-three-to-one", correctors: ["wine-vinegar-red", "salt-sea-fine"] };
     const done = (await wren.call("correctDressing", { body })).body;
     expect(done.cannot).toEqual([]);
-    expect(done.after.effective).toBeLessThanOrEqual(4 / 1.2);
+    expect(done.after.oilToAcidEffective).toBeLessThanOrEqual(4 / 1.2);
     expect(done.after.saltPercent).toBeGreaterThanOrEqual(1);
   });
 
   it.each([
-    [{ school: "flat-earth" }, 404, "school-unknown", "school"],
+    [{ dressingStyle: "flat-earth" }, 404, "school-unknown", "dressingStyle"],
     [{ acids: [{ ingredient: "water" }] }, 422, "acid-strength-unknown", "acids"],
     [{ acids: [] }, 422, "too-small", "acids"],
     [{ oils: [{ ingredient: "snake-oil" }] }, 404, "ingredient-unknown", "parts"],

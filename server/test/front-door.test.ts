@@ -138,7 +138,7 @@ describe("the edges", () => {
     ]);
     const deaf = {
       ...kitchen.deps.database,
-      door: { ...kitchen.deps.database.door, answers: () => Promise.resolve(false) },
+      authStore: { ...kitchen.deps.database.authStore, answers: () => Promise.resolve(false) },
     };
     const ill = await createApp({ ...kitchen.deps, database: deaf }).request("/api/health");
     expect(ill.status).toBe(503);
@@ -197,7 +197,7 @@ describe("the edges", () => {
   it("calls its own mistakes its own: 500 with a request id, logged, nothing given away", async () => {
     const broken = {
       ...kitchen.deps.database,
-      door: { ...kitchen.deps.database.door, anyKitchen: () => Promise.reject(new Error("secret detail")) },
+      authStore: { ...kitchen.deps.database.authStore, anyKitchen: () => Promise.reject(new Error("secret detail")) },
     };
     const response = await createApp({ ...kitchen.deps, database: broken }).request("/api/start");
     const text = await response.text();

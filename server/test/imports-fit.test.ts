@@ -2,7 +2,7 @@ import { NewFormula } from "../../contract/src/formula.ts";
 import { lineReader } from "@apron/core/catalogue";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { acceptReview, readRecipes, reviewRecipe } from "@apron/core/exchange";
-import { judgeFormula } from "@apron/core/recipes";
+import { validateFormula } from "@apron/core/recipes";
 import { describe, expect, it } from "@jest/globals";
 
 const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
@@ -87,7 +87,7 @@ describe("whatever is read can be kept", () => {
       const { id: _id, ...formula } = accepted.value;
       const fits = NewFormula.safeParse(formula);
       expect(fits.success ? [] : [JSON.stringify(recipe).slice(0, 300), fits.error.issues[0]]).toEqual([]);
-      expect(judgeFormula(accepted.value, referenceCatalogue)).toMatchObject({ ok: true });
+      expect(validateFormula(accepted.value, referenceCatalogue)).toMatchObject({ ok: true });
       kept++;
     }
     expect(kept).toBeGreaterThan(200);

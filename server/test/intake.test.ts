@@ -94,7 +94,7 @@ describe("a box share, line by line", () => {
     expect((await wren.call("undoIntake", { params: { id: body.id } })).problem.code).toBe("already-undone");
     const again = box(["300 g kale"]);
     const kale = (await wren.call("logIntake", { body: again })).body.lots[0];
-    await wren.call("takeFromLot", { params: { id: kale?.id ?? "" }, body: { grams: 5, fate: "used" } });
+    await wren.call("removeFromLot", { params: { id: kale?.id ?? "" }, body: { grams: 5, fate: "used" } });
     expect((await wren.call("undoIntake", { params: { id: again.id } })).problem.code).toBe("used-since");
     expect((await wren.call("undoIntake", { params: { id: randomUUID() } })).status).toBe(404);
   });
@@ -137,10 +137,10 @@ describe("lines and ounces", () => {
       "ounce-mass-or-fluid",
       "amount",
     ]);
-    const said = await wren.call("sayOunces", { body: { ingredient: "olive-oil", means: "fluid" } });
+    const said = await wren.call("setOunceMeaning", { body: { ingredient: "olive-oil", means: "fluid" } });
     expect(said.body.kitchen.ounces).toEqual({ "olive-oil": "fluid" });
     expect((await ask()).body.grams).toBeCloseTo(216.242, 2);
-    expect((await wren.call("sayOunces", { body: { ingredient: "nothing", means: "mass" } })).status).toBe(
+    expect((await wren.call("setOunceMeaning", { body: { ingredient: "nothing", means: "mass" } })).status).toBe(
       404,
     );
   });
@@ -245,8 +245,8 @@ describe("beds", () => {
       expect((await picked(since, grams)).status).toBe(201);
     const { beds } = (await wren.call("listBeds", {})).body;
     expect(beds[0]).toMatchObject({
-      pickings: 3,
-      next: { on: "2026-09-12", inDays: 2, grams: { value: 600, low: 500, high: 700 }, basis: "pickings" },
+      harvests: 3,
+      next: { on: "2026-09-12", inDays: 2, grams: { value: 600, low: 500, high: 700 }, basis: "harvests" },
     });
   });
 

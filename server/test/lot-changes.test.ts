@@ -24,10 +24,10 @@ describe("taking from a lot", () => {
       ["given", 200],
       ["composted", 50],
     ] as const)
-      expect((await wren.call("takeFromLot", { params: { id: lot.id }, body: { grams, fate } })).status).toBe(
+      expect((await wren.call("removeFromLot", { params: { id: lot.id }, body: { grams, fate } })).status).toBe(
         201,
       );
-    const rest = await wren.call("takeFromLot", { params: { id: lot.id }, body: { fate: "spoiled" } });
+    const rest = await wren.call("removeFromLot", { params: { id: lot.id }, body: { fate: "spoiled" } });
     expect(rest.body).toMatchObject({ changedG: -650, lot: { grams: 0 } });
     expect(await entriesOf(lot.id)).toEqual([
       ["received", 1000],
@@ -40,26 +40,26 @@ describe("taking from a lot", () => {
 
   it("refuses more than is on hand, from nothing, and from nowhere", async () => {
     const lot = await log("kale", "300");
-    const over = await wren.call("takeFromLot", {
+    const over = await wren.call("removeFromLot", {
       params: { id: lot.id },
       body: { grams: 301, fate: "given" },
     });
     expect([over.status, over.problem.code, over.problem.field]).toEqual([422, "more-than-on-hand", "grams"]);
-    await wren.call("takeFromLot", { params: { id: lot.id }, body: { fate: "given" } });
+    await wren.call("removeFromLot", { params: { id: lot.id }, body: { fate: "given" } });
     expect(
-      (await wren.call("takeFromLot", { params: { id: lot.id }, body: { fate: "given" } })).problem.code,
+      (await wren.call("removeFromLot", { params: { id: lot.id }, body: { fate: "given" } })).problem.code,
     ).toBe("lot-empty");
     expect(
-      (await wren.call("takeFromLot", { params: { id: randomUUID() }, body: { fate: "given" } })).status,
+      (await wren.call("removeFromLot", { params: { id: randomUUID() }, body: { fate: "given" } })).status,
     ).toBe(404);
     expect(
-      (await wren.call("takeFromLot", { params: { id: lot.id }, body: { grams: -5, fate: "given" } })).status,
+      (await wren.call("removeFromLot", { params: { id: lot.id }, body: { grams: -5, fate: "given" } })).status,
     ).toBe(422);
   });
 
   it("goes back once, by a correction that names what it undoes", async () => {
     const lot = await log("leek", "600");
-    await wren.call("takeFromLot", {
+    await wren.call("removeFromLot", {
       params: { id: lot.id },
       body: { grams: 250, fate: "given", reason: "next plot" },
     });
@@ -121,7 +121,7 @@ describe("parting a lot", () => {
     expect(emptied.grams).toBe(0);
     expect(emptied.entries.map((e) => e.canUndo)).toEqual([false, false]);
     const second = await split();
-    await wren.call("takeFromLot", {
+    await wren.call("removeFromLot", {
       params: { id: second.parts[0]?.id ?? "" },
       body: { grams: 10, fate: "used" },
     });
@@ -165,11 +165,11 @@ describe("parting a lot", () => {
 
   it("gives a cut remainder a clock of its own, no longer than the whole had", async () => {
     const lot = await log("cabbage-red", "1 head");
-    const cut = (await wren.call("cutLot", { params: { id: lot.id }, body: { grams: 700 } })).body;
+    const cut = (await wren.call("openPortion", { params: { id: lot.id }, body: { grams: 700 } })).body;
     const part = cut.parts[0];
     expect(part).toMatchObject({ state: "opened", grams: 700 });
     expect((part?.freshness.spoilsOn ?? "") < cut.lot.freshness.spoilsOn).toBe(true);
-    expect((await wren.call("cutLot", { params: { id: part?.id ?? "" }, body: {} })).problem.code).toBe(
+    expect((await wren.call("openPortion", { params: { id: part?.id ?? "" }, body: {} })).problem.code).toBe(
       "already-opened",
     );
   });
@@ -260,7 +260,7 @@ describe("sixty-four tablets at once", () => {
     const fates = ["used", "given", "composted", "spoiled"] as const;
     const answers = await Promise.all(
       Array.from({ length: 64 }, (_, i) =>
-        wren.call("takeFromLot", {
+        wren.call("removeFromLot", {
           params: { id: lot.id },
           body: { grams: 30, fate: fates[i % 4] ?? "used" },
         }),
@@ -283,7 +283,7 @@ describe("sixty-four tablets at once", () => {
       const params = oneOf(i);
       switch (i % 6) {
         case 0:
-          return wren.call("takeFromLot", { params, body: { grams: 1 + (i % 17), fate: "used" } });
+          return wren.call("removeFromLot", { params, body: { grams: 1 + (i % 17), fate: "used" } });
         case 1:
           return wren.call("splitLot", { params, body: { parts: [{ condition: "small", grams: 5 + i }] } });
         case 2:
@@ -294,9 +294,9 @@ describe("sixty-four tablets at once", () => {
             body: { deltaG: i % 2 ? 7 : -9, reason: "weighed again" },
           });
         case 4:
-          return wren.call("cutLot", { params, body: { grams: 11 } });
+          return wren.call("openPortion", { params, body: { grams: 11 } });
         default:
-          return wren.call("takeFromLot", { params, body: { grams: 23, fate: "given" } });
+          return wren.call("removeFromLot", { params, body: { grams: 23, fate: "given" } });
       }
     });
     const answers = await Promise.all<{ status: number }>(moves);

@@ -116,7 +116,7 @@ describe("writing recipes", () => {
       body: { basedOn: 1, formula: back },
     });
     expect(turned.status).toBe(201);
-    const refused = await wren.call("makeHouse", { params: { id }, body: { version: 1 } });
+    const refused = await wren.call("setDefaultVersion", { params: { id }, body: { version: 1 } });
     expect([refused.status, refused.problem.code]).toEqual([422, "recipe-in-itself"]);
     expect((await wren.call("listRecipes", { query: {} })).status).toBe(200);
   });
@@ -160,27 +160,27 @@ describe("writing recipes", () => {
       ["removed", "20 g extra virgin olive oil", ""],
     ]);
     expect(changes.steps).toEqual({ added: ["Wilt it well."], removed: ["Wilt it."] });
-    await wren.call("makeHouse", { params: { id }, body: { version: 1 } });
+    await wren.call("setDefaultVersion", { params: { id }, body: { version: 1 } });
     expect((await wren.call("getRecipe", { params: { id } })).body).toMatchObject({ version: 1, latest: 2 });
     const third = await wren.call("editRecipe", { params: { id }, body: { basedOn: 1, formula } });
     expect(third.body.version).toBe(3);
-    const none = await wren.call("makeHouse", { params: { id }, body: { version: 9 } });
+    const none = await wren.call("setDefaultVersion", { params: { id }, body: { version: 9 } });
     expect([none.status, none.problem.code]).toEqual([404, "version-unknown"]);
   });
 
   it("puts a recipe away and fetches it back; nothing of it is lost", async () => {
     const { id } = (await save({ name: "Seldom made" })).body;
-    const listed = async (away: "yes" | "no") =>
-      (await wren.call("listRecipes", { query: { text: "seldom made", away } })).body.total;
-    const put = await wren.call("putAway", { params: { id }, body: { away: true } });
+    const listed = async (archived: "yes" | "no") =>
+      (await wren.call("listRecipes", { query: { text: "seldom made", archived } })).body.total;
+    const put = await wren.call("archiveRecipe", { params: { id }, body: { archived: true } });
     expect([put.status, await listed("no"), await listed("yes")]).toEqual([201, 0, 1]);
-    expect((await wren.call("getRecipe", { params: { id } })).body).toMatchObject({ away: true, version: 1 });
+    expect((await wren.call("getRecipe", { params: { id } })).body).toMatchObject({ archived: true, version: 1 });
     const { matches } = (await wren.call("listMatches", {})).body;
     expect(matches.map((m) => m.recipeId)).not.toContain(id);
-    await wren.call("putAway", { params: { id }, body: { away: false } });
+    await wren.call("archiveRecipe", { params: { id }, body: { archived: false } });
     expect([await listed("no"), await listed("yes")]).toEqual([1, 0]);
     expect((await save({ name: "Seldom made" })).body.id).toBe("seldom-made-2");
-    const none = await wren.call("putAway", { params: { id: "no-such" }, body: { away: true } });
+    const none = await wren.call("archiveRecipe", { params: { id: "no-such" }, body: { archived: true } });
     expect([none.status, none.problem.code]).toEqual([404, "recipe-unknown"]);
   });
 
@@ -203,13 +203,13 @@ describe("writing recipes", () => {
       },
     });
     expect(made.status).toBe(201);
-    const moved = await wren.call("houseFromBatch", { params: { id }, body: { batchId, basedOn: 1 } });
+    const moved = await wren.call("defaultFromBatch", { params: { id }, body: { batchId, basedOn: 1 } });
     expect(moved.body).toMatchObject({ id, version: 2 });
     const { formula } = (await wren.call("getRecipe", { params: { id } })).body;
     expect(formula.lines.map((l) => l.grams)).toEqual([230, 15]);
     const { batches } = (await wren.call("listVersions", { params: { id } })).body;
     expect(batches).toMatchObject([{ id: batchId, version: 1 }]);
-    const other = await wren.call("houseFromBatch", {
+    const other = await wren.call("defaultFromBatch", {
       params: { id: "carrot-top-pesto" },
       body: { batchId, basedOn: 1 },
     });
@@ -357,12 +357,12 @@ describe("other diners, cost and plate", () => {
 
   it("offers what may stand in for a line", async () => {
     const offered = (
-      await wren.call("substitutes", { params: { id: "farro-tomatillo-and-dill", line: "base-1" } })
+      await wren.call("substitutions", { params: { id: "farro-tomatillo-and-dill", line: "base-1" } })
     ).body;
-    expect(offered.substitutes.map((s) => s.ingredient)).toEqual(
+    expect(offered.substitutions.map((s) => s.ingredient)).toEqual(
       expect.arrayContaining(["wild-rice", "rice-brown"]),
     );
-    const none = await wren.call("substitutes", { params: { id: "farro-tomatillo-and-dill", line: "x" } });
+    const none = await wren.call("substitutions", { params: { id: "farro-tomatillo-and-dill", line: "x" } });
     expect([none.status, none.problem.code]).toEqual([404, "line-unknown"]);
   });
 
@@ -412,8 +412,8 @@ describe("other diners, cost and plate", () => {
     expect(loads.output.value).toBeCloseTo(900, 0);
     expect(loads.loads).toMatchObject([{ step: 0, count: 2, problem: null }]);
     expect(loads.limiting).not.toBeNull();
-    expect(loads.rounding.map((r) => r.of)).toEqual(["oil-to-acid", "salt-percent"]);
-    expect(loads.lines.find((l) => l.role === "oil")?.parts[0]?.holdBack).toMatchObject({
+    expect(loads.rounding.map((r) => r.metric)).toEqual(["oil-to-acid", "salt-percent"]);
+    expect(loads.lines.find((l) => l.role === "oil")?.parts[0]?.gradualAddition).toMatchObject({
       startG: expect.any(Number),
     });
     const none = await wren.call("planMake", {
@@ -478,12 +478,12 @@ describe("dressings kept and learned", () => {
 
   it("keeps by what is in it, and says when", async () => {
     const keep = async (ingredients: string) =>
-      (await wren.call("keepDressing", { query: { ingredients } })).body;
+      (await wren.call("dressingShelfLife", { query: { ingredients } })).body;
     const plain = await keep("olive-oil,cider-vinegar");
     const garlic = await keep("olive-oil,cider-vinegar,garlic");
     expect(garlic.days).toBeLessThan(plain.days);
     expect(garlic.on >= "2026-09-10").toBe(true);
-    const none = await wren.call("keepDressing", { query: { ingredients: "olive-oil,snake-oil" } });
+    const none = await wren.call("dressingShelfLife", { query: { ingredients: "olive-oil,snake-oil" } });
     expect(none.problem.code).toBe("ingredient-unknown");
   });
 

@@ -91,18 +91,18 @@ describe("through the API", () => {
   afterAll(() => kitchen.close());
 
   it("shows what was piled on, after it settles, less the tare", async () => {
-    await wren.call("pileOnScale", { body: { grams: 120 } });
+    await wren.call("simulateLoad", { body: { grams: 120 } });
     expect((await wren.call("readScale", {})).body.stable).toBe(false);
     kitchen.setNow("2026-09-10T09:00:05");
     await wren.call("pressScale", { body: { key: "tare" } });
-    await wren.call("pileOnScale", { body: { grams: 550 } });
+    await wren.call("simulateLoad", { body: { grams: 550 } });
     kitchen.setNow("2026-09-10T09:00:10");
     expect((await wren.call("readScale", {})).body).toMatchObject({ grams: 430, stable: true, tareG: 120 });
   });
 
   it("streams its readings as they settle, and to nobody who is not signed in", async () => {
     kitchen.setNow("2026-09-10T09:10:00");
-    await wren.call("pileOnScale", { body: { grams: 320 } });
+    await wren.call("simulateLoad", { body: { grams: 320 } });
     expect((await kitchen.guest.raw("/api/devices/scale/stream")).status).toBe(401);
     const response = await wren.raw("/api/devices/scale/stream");
     expect(response.headers.get("content-type")).toContain("text/event-stream");
@@ -122,7 +122,7 @@ describe("through the API", () => {
   });
 
   it("takes no absurd pile", async () => {
-    expect((await wren.call("pileOnScale", { body: { grams: -1 } })).status).toBe(422);
-    expect((await wren.call("pileOnScale", { body: { grams: 1e9 } })).status).toBe(422);
+    expect((await wren.call("simulateLoad", { body: { grams: -1 } })).status).toBe(422);
+    expect((await wren.call("simulateLoad", { body: { grams: 1e9 } })).status).toBe(422);
   });
 });

@@ -4,6 +4,7 @@ import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import type { Hono } from "hono";
 import type { DataSource } from "typeorm";
 import { createApp } from "../src/app.ts";
+import { simulatedPriceBoard } from "../src/devices/simulated-price-board.ts";
 import { demoFormulas } from "../src/demo/formulas.ts";
 import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
@@ -110,6 +111,7 @@ export async function openTestKitchen(): Promise<TestKitchen> {
   const deps: Deps = {
     database: databaseOf(appSource),
     catalogue: referenceCatalogue,
+    priceBoard: simulatedPriceBoard,
     now: () => now,
     newId: randomUUID,
     log: (event, facts) => logged.push(`${event} ${JSON.stringify(facts)}`),

@@ -6,7 +6,7 @@ import { onHand } from "./balance.ts";
 import { effectOnStock, entryKinds, type Entry, type EntryKind } from "./entry.ts";
 import { mayBeForaged } from "./foraging.ts";
 import { freshness, type Freshness } from "./freshness.ts";
-import { comesReady, type AgeingLot } from "./lot.ts";
+import { needsNoTrimming, type AgeingLot } from "./lot.ts";
 import { urgency, useFirstBand, useFirstOrder } from "./use-first.ts";
 
 const today = "2026-09-10";
@@ -17,7 +17,7 @@ const lot = (extra: Partial<AgeingLot>): AgeingLot => ({
   since: today,
   bestBefore: null,
   moved: null,
-  refreshed: 0,
+  clothRefreshes: 0,
   ...extra,
 });
 const fresh = (ingredient: string, extra: Partial<AgeingLot> = {}): Freshness =>
@@ -165,7 +165,7 @@ describe("what comes in", () => {
   });
 
   it("sends produce to the trim bench and packs straight to the shelf", () => {
-    expect(["chard", "plum", "feta", "olive-oil", "walnut"].map((id) => comesReady(factsOf(id)))).toEqual([
+    expect(["chard", "plum", "feta", "olive-oil", "walnut"].map((id) => needsNoTrimming(factsOf(id)))).toEqual([
       false,
       false,
       true,

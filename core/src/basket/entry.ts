@@ -50,7 +50,7 @@ const undoneByCorrection: readonly EntryKind[] = ["used", "composted", "spoiled"
 const undoneWithItsParts: readonly EntryKind[] = ["frozen", "split-off"];
 
 /** How a movement can be taken back: by a correction, together with the lots it made, or not here. */
-export function wayBack(kind: EntryKind): "correction" | "with-parts" | "none" {
+export function undoMode(kind: EntryKind): "correction" | "with-parts" | "none" {
   if (undoneByCorrection.includes(kind)) return "correction";
   return undoneWithItsParts.includes(kind) ? "with-parts" : "none";
 }

@@ -1,6 +1,6 @@
 import { provenance, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
 import { addDays, daysBetween, earliest, type Day } from "../measure/index.ts";
-import type { KeepingExperience } from "./keeping-experience.ts";
+import { experiencedDays, type KeepingExperience } from "./keeping-experience.ts";
 import { preparedRule } from "./keeping-clock.ts";
 import type { AgeingLot, MovedClock } from "./lot.ts";
 
@@ -116,8 +116,8 @@ function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: Keeping
   if (!season) return dryOrCut(facts);
   const best = season.bestPlace === lot.place || season.bestPlace !== "fridge";
   const byTable = Math.max(1, Math.floor(season.daysWhole * (best ? 1 : warmFactor)));
-  const own = experience?.(facts.id, lot.place);
-  const cloth = clothDays * Math.min(mostRefreshes, lot.refreshed);
+  const own = experience && experiencedDays(experience, facts.id, lot.place);
+  const cloth = clothDays * Math.min(mostRefreshes, lot.clothRefreshes);
   if (own !== undefined && own < byTable) {
     const days = Math.min(byTable, own + cloth);
     const reason = `whole, went off here after ${own} of ${byTable} days`;
@@ -126,8 +126,8 @@ function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: Keeping
   const reason = best
     ? `whole, ${byTable} days in the ${lot.place}`
     : `whole but out of the fridge: ${byTable} of ${season.daysWhole} days`;
-  const refreshed = cloth > 0 ? `, ${cloth} more in a fresh damp cloth` : "";
-  return { days: byTable + cloth, limit: "quality", reason: reason + refreshed, source: provenance(season) };
+  const clothRefreshes = cloth > 0 ? `, ${cloth} more in a fresh damp cloth` : "";
+  return { days: byTable + cloth, limit: "quality", reason: reason + clothRefreshes, source: provenance(season) };
 }
 
 function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock {

@@ -1,10 +1,10 @@
 export { onHand } from "./balance.ts";
-export { bedStates, nextPicking, type BedState, type NextPicking, type Picking } from "./bed.ts";
-export { effectOnStock, entryKinds, wayBack, type Entry, type EntryKind } from "./entry.ts";
+export { bedStates, nextHarvest, type BedState, type NextPicking, type Harvest } from "./bed.ts";
+export { effectOnStock, entryKinds, undoMode, type Entry, type EntryKind } from "./entry.ts";
 export { foragingCautions, mayBeForaged } from "./foraging.ts";
 export { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
-export { learnKeeping, type KeepingExperience, type WentOff } from "./keeping-experience.ts";
-export { comesReady, oldestLotDays, sourceKinds, usualPlace } from "./lot.ts";
+export { experiencedDays, learnKeeping, type KeepingExperience, type Spoilage } from "./keeping-experience.ts";
+export { needsNoTrimming, oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
 export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
 export { priceBases, priceOfLot, sharePrice, type Price, type PriceBasis } from "./price.ts";
 export {

@@ -1,6 +1,8 @@
 import {
+  hasTrait,
   keepingRule,
   type Catalogue,
+  type Category,
   type IngredientFacts,
   type KeepingRule,
   type Place,
@@ -38,25 +40,25 @@ function preparedSubject(lot: AgeingLot, facts: IngredientFacts): string | undef
 
 /** Food Code's cut leafy greens, cut tomatoes and cut melon; other perishable food has clocks of its own. */
 const cutSubject = (facts: IngredientFacts): string | undefined => {
-  if (facts.id === "watermelon") return "cut-melon";
-  if (facts.id.endsWith("tomato")) return "cut-tomatoes";
-  if (facts.id.endsWith("-sprouts") && facts.category === "leaf") return "raw-sprouts";
+  if (hasTrait(facts, "melon")) return "cut-melon";
+  if (hasTrait(facts, "tomato")) return "cut-tomatoes";
+  if (hasTrait(facts, "sprout")) return "raw-sprouts";
   return ["leaf", "brassica", "soft-herb"].includes(facts.category) ? "cut-leafy-greens" : undefined;
 };
 
 /** Opened packs and shelled goods, by category and kind. */
 function openedSubject(facts: IngredientFacts): string | undefined {
-  const byCategory: Readonly<Record<string, string>> = {
+  const byCategory: Readonly<Partial<Record<Category, string>>> = {
     "soft-herb": "soft-herbs-damp-cloth",
     "woody-herb": "woody-herbs",
     flower: "edible-flowers",
     nut: "nuts-raw",
     seed: "nuts-raw",
-    acid: facts.id.includes("vinegar") || facts.id === "verjuice" ? "vinegar-open" : "lemon-juice-squeezed",
-    oil: /walnut|hazelnut|sesame/.test(facts.id) ? "nut-oil-open" : "olive-oil-open",
+    acid: hasTrait(facts, "vinegar") ? "vinegar-open" : "lemon-juice-squeezed",
+    oil: hasTrait(facts, "nut-oil") ? "nut-oil-open" : "olive-oil-open",
     cheese: facts.group === "hard-cheese" ? "hard-cheese-open" : "soft-cheese-open",
   };
   // Opened yogurt has no row of its own; the fresh-cheese limit is the nearest cautious one.
-  if (facts.id === "tahini") return "nuts-fridge";
-  return facts.id.startsWith("yogurt") ? "soft-cheese-open" : byCategory[facts.category];
+  if (hasTrait(facts, "sesame-paste")) return "nuts-fridge";
+  return hasTrait(facts, "yogurt") ? "soft-cheese-open" : byCategory[facts.category];
 }

@@ -9,13 +9,13 @@ import {
   learnKeeping,
   methodsFor,
   moveClock,
-  nextPicking,
+  nextHarvest,
   pouredOut,
   priceOfLot,
   sharePrice,
   splitLot,
-  usualPlace,
-  wayBack,
+  defaultPlace,
+  undoMode,
   type AgeingLot,
 } from "./index.ts";
 
@@ -27,7 +27,7 @@ const aLot = (extra: Partial<AgeingLot> = {}): AgeingLot => ({
   since: today,
   bestBefore: null,
   moved: null,
-  refreshed: 0,
+  clothRefreshes: 0,
   ...extra,
 });
 const last = (id: string, lot: AgeingLot, day = today): string =>
@@ -123,39 +123,39 @@ describe("prices", () => {
 });
 
 describe("what a bed gives next", () => {
-  const growing = { state: "growing", said: null } as const;
-  const pickings = [0, 4, 8, 11].map((d, i) => ({ day: addDays("2026-08-28", d), grams: 500 + i * 100 }));
+  const growing = { state: "growing", forecast: null } as const;
+  const harvests = [0, 4, 8, 11].map((d, i) => ({ day: addDays("2026-08-28", d), grams: 500 + i * 100 }));
 
   it("follows the rhythm of its pickings: every 4 days, about 650 g", () => {
-    expect(nextPicking(growing, pickings, today)).toMatchObject({
+    expect(nextHarvest(growing, harvests, today)).toMatchObject({
       on: "2026-09-12",
       inDays: 2,
       grams: { value: 650, low: 500, high: 800 },
-      basis: "pickings",
+      basis: "harvests",
     });
   });
 
   it("takes what the cook says before what the record says, until that day is past", () => {
-    const said = { on: "2026-09-13", grams: 600 };
-    expect(nextPicking({ ...growing, said }, pickings, today)).toMatchObject({
+    const forecast = { on: "2026-09-13", grams: 600 };
+    expect(nextHarvest({ ...growing, forecast }, harvests, today)).toMatchObject({
       on: "2026-09-13",
       inDays: 3,
       grams: { value: 600 },
-      basis: "said",
+      basis: "forecast",
     });
     expect(
-      nextPicking({ ...growing, said: { on: "2026-09-01", grams: 600 } }, pickings, today),
-    ).toMatchObject({ basis: "pickings" });
+      nextHarvest({ ...growing, forecast: { on: "2026-09-01", grams: 600 } }, harvests, today),
+    ).toMatchObject({ basis: "harvests" });
   });
 
   it("promises nothing of a bolting or finished bed, or without a rhythm", () => {
-    expect(nextPicking({ ...growing, state: "bolting" }, pickings, today)).toBeUndefined();
-    expect(nextPicking({ ...growing, state: "finished" }, pickings, today)).toBeUndefined();
-    expect(nextPicking(growing, pickings.slice(0, 2), today)).toBeUndefined();
+    expect(nextHarvest({ ...growing, state: "bolting" }, harvests, today)).toBeUndefined();
+    expect(nextHarvest({ ...growing, state: "finished" }, harvests, today)).toBeUndefined();
+    expect(nextHarvest(growing, harvests.slice(0, 2), today)).toBeUndefined();
   });
 
   it("is due today when its day has passed", () => {
-    expect(nextPicking(growing, pickings, "2026-09-30")).toMatchObject({ on: "2026-09-30", inDays: 0 });
+    expect(nextHarvest(growing, harvests, "2026-09-30")).toMatchObject({ on: "2026-09-30", inDays: 0 });
   });
 });
 
@@ -234,10 +234,10 @@ describe("moving a lot", () => {
 describe("a fresh damp cloth", () => {
   it("gives whole produce two days each, twice at most, and a cut leaf none", () => {
     const plain = last("dill", aLot());
-    expect(last("dill", aLot({ refreshed: 1 }))).toBe(addDays(plain, 2));
-    expect(last("dill", aLot({ refreshed: 5 }))).toBe(addDays(plain, 4));
+    expect(last("dill", aLot({ clothRefreshes: 1 }))).toBe(addDays(plain, 2));
+    expect(last("dill", aLot({ clothRefreshes: 5 }))).toBe(addDays(plain, 4));
     const cut = { state: "usable", method: "strip-leaves" } as const;
-    expect(last("chard", aLot({ ...cut, refreshed: 2 }))).toBe(last("chard", aLot(cut)));
+    expect(last("chard", aLot({ ...cut, clothRefreshes: 2 }))).toBe(last("chard", aLot(cut)));
   });
 });
 
@@ -281,16 +281,16 @@ describe("weighing back and ways back", () => {
 
   it("knows which movements can be taken back, and how", () => {
     expect([
-      wayBack("spoiled"),
-      wayBack("given"),
-      wayBack("frozen"),
-      wayBack("received"),
-      wayBack("trimmed"),
+      undoMode("spoiled"),
+      undoMode("given"),
+      undoMode("frozen"),
+      undoMode("received"),
+      undoMode("trimmed"),
     ]).toEqual(["correction", "correction", "with-parts", "none", "none"]);
   });
 
   it("puts dry goods in the cupboard and the rest where it keeps best", () => {
-    expect([usualPlace(factsOf("farro")), usualPlace(factsOf("chard")), usualPlace(factsOf("feta"))]).toEqual(
+    expect([defaultPlace(factsOf("farro")), defaultPlace(factsOf("chard")), defaultPlace(factsOf("feta"))]).toEqual(
       ["cupboard", "fridge", "fridge"],
     );
   });

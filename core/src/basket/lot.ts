@@ -29,20 +29,20 @@ export type AgeingLot = {
   /** Null until it is moved. */
   readonly moved: MovedClock | null;
   /** How often the damp cloth around it was made fresh. */
-  readonly refreshed: number;
+  readonly clothRefreshes: number;
 };
 
 /** Bought as it is used; a rind or brine taken off is not worth a trip to the trim bench. */
 const readyCategories = ["cheese", "acid", "salt-condiment", "emulsifier"];
 
 /** Does it come in ready to use, with nothing to trim? */
-export const comesReady = (facts: Pick<IngredientFacts, "trims" | "category">): boolean =>
+export const needsNoTrimming = (facts: Pick<IngredientFacts, "trims" | "category">): boolean =>
   facts.trims.length === 0 || readyCategories.includes(facts.category);
 
 const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "oil", "acid", "nut", "seed"];
 
 /** Where an ingredient usually stands: where it keeps best whole, else the cupboard for dry goods, else the fridge. */
-export const usualPlace = (facts: Pick<IngredientFacts, "season" | "category">): Place =>
+export const defaultPlace = (facts: Pick<IngredientFacts, "season" | "category">): Place =>
   facts.season?.bestPlace ?? (dryCategories.includes(facts.category) ? "cupboard" : "fridge");
 
 /** No lot is logged as older than this: the year is mistyped. */

@@ -2,7 +2,7 @@ import { customaryMl, estimate, times, type Estimate, type SizeWord } from "../m
 import type { IngredientFacts } from "./catalogue.ts";
 import { singularWord, wordsOf } from "./name-keys.ts";
 import type { MeasureRow } from "./rows.ts";
-import { looseMeasuresFor } from "./tables/spoken-measures.ts";
+import { looseMeasuresFor } from "./tables/colloquial-measures.ts";
 
 export type MeasuredFacts = Pick<
   IngredientFacts,

@@ -32,6 +32,21 @@ export type {
   Season,
   TrimYield,
 } from "./rows.ts";
+export { hasTrait } from "./rows.ts";
+export {
+  allergens,
+  bases,
+  categories,
+  dietMarks,
+  ingredientTraits,
+  perishableStates,
+  type Allergen,
+  type Basis,
+  type Category,
+  type DietMark,
+  type IngredientTrait,
+  type PerishableState,
+} from "./row-words.ts";
 export {
   compositionKeys,
   ownTables,

@@ -1,7 +1,7 @@
 import { distance } from "fastest-levenshtein";
 import { nameKeys, wordsOf } from "./name-keys.ts";
 import type { Ingredient } from "./rows.ts";
-import { spokenNames } from "./tables/spoken-names.ts";
+import { colloquialNames } from "./tables/colloquial-names.ts";
 
 type Named = Pick<Ingredient, "id" | "us" | "uk" | "other">;
 
@@ -27,7 +27,7 @@ export function indexNames(ingredients: Iterable<Named>): NameIndex {
   const byKey = new Map<string, Found>();
   for (const [key, { rank, ids }] of best)
     byKey.set(key, { ids: [...ids], how: rank < 3 ? "name" : "usual" });
-  for (const [said, ids] of Object.entries(spokenNames)) {
+  for (const [said, ids] of Object.entries(colloquialNames)) {
     const here = ids.filter((id) => known.has(id));
     if (here.length > 0) byKey.set(wordsOf(said).join(" "), { ids: here, how: "usual" });
   }

@@ -41,7 +41,7 @@ export function searchNames<Item extends Named>(
 ): Item[] {
   const wanted = folded(typed);
   if (wanted === "") return [];
-  const usualFirst = (id: string): number => (usual.includes(id) ? usual.indexOf(id) : usual.length);
+  const mostUsedFirst = (id: string): number => (usual.includes(id) ? usual.indexOf(id) : usual.length);
   return [...ingredients]
     .flatMap((item) => {
       const fits = [item.us, item.uk, ...item.other, item.id]
@@ -51,7 +51,7 @@ export function searchNames<Item extends Named>(
     })
     .sort(
       (a, b) =>
-        a.fit - b.fit || usualFirst(a.item.id) - usualFirst(b.item.id) || a.item.uk.length - b.item.uk.length,
+        a.fit - b.fit || mostUsedFirst(a.item.id) - mostUsedFirst(b.item.id) || a.item.uk.length - b.item.uk.length,
     )
     .map(({ item }) => item);
 }

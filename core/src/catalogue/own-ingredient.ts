@@ -26,7 +26,7 @@ export const emptyFacts = {
     minutesHigh: null,
     celsius: null,
     piece: "",
-    done: "",
+    doneWhen: "",
     ...own,
   } satisfies CookingChange,
   composition: {

@@ -1,8 +1,18 @@
+import type {
+  Allergen,
+  Basis,
+  Category,
+  DietMark,
+  IngredientTrait,
+  MeasureName,
+  PerishableState,
+} from "./row-words.ts";
+
 /** Where a figure comes from and how far to trust it. */
 export type Provenance = {
   readonly source: string;
   readonly confidence: "high" | "medium" | "low";
-  readonly basis: string;
+  readonly basis: Basis;
 };
 
 export type Place = "fridge" | "freezer" | "room" | "cupboard";
@@ -15,14 +25,20 @@ export type Ingredient = Provenance & {
   readonly us: string;
   readonly uk: string;
   readonly other: readonly string[];
-  readonly category: string;
+  readonly category: Category;
   /** 0 mild … 3 dominant. */
   readonly strength: number;
-  readonly allergens: readonly string[];
-  readonly diet: readonly string[];
-  /** When it becomes time/temperature-controlled food: "raw", "cut", "cooked" or "never". */
-  readonly tcsWhen: readonly string[];
+  readonly allergens: readonly Allergen[];
+  readonly diet: readonly DietMark[];
+  /** When it becomes time/temperature-controlled food. */
+  readonly tcsWhen: readonly PerishableState[];
+  /** What it may stand in for: ingredients of one group replace each other. */
   readonly group: string;
+  readonly traits?: readonly IngredientTrait[];
+  /** Triggers of the cautions it brings into every dish. */
+  readonly cautions?: readonly string[];
+  /** Trigger of the caution about what it is mistaken for when it is foraged. */
+  readonly lookalike?: string;
   readonly raw: RawUse;
   readonly rawNote: string;
   readonly notes: string;
@@ -37,6 +53,13 @@ export type MeasureRow = Provenance & {
   readonly high: number;
   readonly state: "whole" | "trimmed" | "prepared";
 };
+
+/** A row of the reference table, whose measures are of a closed list. */
+export type ReferenceMeasureRow = MeasureRow & { readonly measure: MeasureName };
+
+/** Does an ingredient have a trait that a rule asks for? */
+export const hasTrait = (facts: Pick<Ingredient, "traits">, trait: IngredientTrait): boolean =>
+  facts.traits?.includes(trait) ?? false;
 
 /** What else comes off: a fraction of the raw weight and what it is good for. */
 export type ByProductShare = { readonly part: string; readonly fraction: number; readonly use: string };
@@ -65,7 +88,7 @@ export type CookingChange = Provenance & {
   readonly minutesHigh: number | null;
   readonly celsius: number | null;
   readonly piece: string;
-  readonly done: string;
+  readonly doneWhen: string;
 };
 
 /** The acid that a titratable acid figure is given as. */

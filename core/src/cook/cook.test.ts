@@ -9,10 +9,10 @@ import { roundingEffects } from "./rounding-effect.ts";
 import {
   believableOutput,
   recordedOutput,
-  settleMake,
+  reconcileBatch,
   type OnHandLot,
   type UsedPart,
-} from "./settle-make.ts";
+} from "./reconcile-batch.ts";
 
 const kitchen: MakeKitchen = {
   catalogue: referenceCatalogue,
@@ -28,8 +28,8 @@ const formula = aFormula([
   aLine("bean", 50, "runner-bean green-bean", { eatenRaw: false, cook: "boil" }),
 ]);
 const stock: Stock[] = [
-  { lotId: "chard-1", ingredient: "chard", grams: 150, worth: 1 },
-  { lotId: "kale-1", ingredient: "kale", grams: 300, worth: 0.4 },
+  { lotId: "chard-1", ingredient: "chard", grams: 150, urgencyWeight: 1 },
+  { lotId: "kale-1", ingredient: "kale", grams: 300, urgencyWeight: 0.4 },
 ];
 
 describe("things that come in wholes", () => {
@@ -77,7 +77,7 @@ describe("what runs out, and what rounding does", () => {
     const effects = plan.ok ? roundingEffects(plan.value, referenceCatalogue) : [];
     const [ratio, salt] = effects;
     // 33.4 g is weighed as 33, 9.8 as 10, 1.2 as 1.
-    expect(ratio).toMatchObject({ of: "oil-to-acid" });
+    expect(ratio).toMatchObject({ metric: "oil-to-acid" });
     expect(ratio?.error).toBeCloseTo(33 / 10 / (33.4 / 9.8) - 1, 6);
     expect(salt?.error).toBeCloseTo(1 / 44 / (1.2 / 44.4) - 1, 2);
   });
@@ -158,13 +158,13 @@ describe("settling what was really used", () => {
     ...extra,
   });
   const settle = (parts: readonly UsedPart[], lots: readonly OnHandLot[] = [onHand()]) =>
-    settleMake(formula, parts, { lots, catalogue: referenceCatalogue });
+    reconcileBatch(formula, parts, { lots, catalogue: referenceCatalogue });
 
   it("adds up what each lot gives over all lines", () => {
     const two = aFormula([aLine("a", 10, "chard"), aLine("b", 10, "chard")]);
     const parts = [used({ lineId: "a", grams: 60 }), used({ lineId: "b", grams: 50.5 })];
-    const settled = settleMake(two, parts, { lots: [onHand()], catalogue: referenceCatalogue });
-    expect(settled).toMatchObject({
+    const reconciled = reconcileBatch(two, parts, { lots: [onHand()], catalogue: referenceCatalogue });
+    expect(reconciled).toMatchObject({
       ok: true,
       value: { draws: [{ lotId: "chard-1", grams: 110.5 }], output: { value: 110.5 } },
     });
@@ -190,7 +190,7 @@ describe("settling what was really used", () => {
   it("never lets a never-raw ingredient onto a raw line, even when the formula lists it", () => {
     const wrong = aFormula([aLine("bean", 100, "runner-bean")]);
     const parts = [{ lineId: "bean", ingredient: "runner-bean", lotId: null, grams: 50 }];
-    expect(settleMake(wrong, parts, { lots: [], catalogue: referenceCatalogue })).toMatchObject({
+    expect(reconcileBatch(wrong, parts, { lots: [], catalogue: referenceCatalogue })).toMatchObject({
       ok: false,
       issue: { code: "never-raw" },
     });

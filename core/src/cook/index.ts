@@ -11,10 +11,10 @@ export {
 export {
   believableOutput,
   recordedOutput,
-  settleMake,
+  reconcileBatch,
   type OnHandLot,
-  type Settled,
+  type ReconciledBatch,
   type SettleIssue,
   type UsedPart,
-} from "./settle-make.ts";
+} from "./reconcile-batch.ts";
 export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";

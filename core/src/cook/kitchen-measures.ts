@@ -1,4 +1,4 @@
-import type { IngredientFacts } from "../catalogue/index.ts";
+import { hasTrait, type IngredientFacts } from "../catalogue/index.ts";
 import {
   customaryMl,
   roundForKitchen,
@@ -46,7 +46,7 @@ export type MeasuredAmount = {
 };
 
 /** How things that come in wholes are counted, and the smallest part of one that a kitchen uses. */
-const wholes: readonly (readonly [measure: string, name: string, step: number])[] = [
+const countableUnits: readonly (readonly [measure: string, name: string, step: number])[] = [
   ["can-drained", "tin", 0.5],
   ["can", "tin", 0.5],
   ["block", "block", 0.5],
@@ -54,8 +54,8 @@ const wholes: readonly (readonly [measure: string, name: string, step: number])[
 const egg = { measure: "each-medium", name: "egg", step: 1 } as const;
 
 /** Wholes and halves of what is bought in wholes: an egg is never halved. */
-function inWholes(grams: number, facts: IngredientFacts): RoundedAmount | null {
-  const kinds = facts.id === "egg" ? [[egg.measure, egg.name, egg.step] as const] : wholes;
+function asCountedItems(grams: number, facts: IngredientFacts): RoundedAmount | null {
+  const kinds = hasTrait(facts, "counted-whole") ? [[egg.measure, egg.name, egg.step] as const] : countableUnits;
   for (const [measure, name, step] of kinds) {
     const one = facts.measures.find((m) => m.measure === measure)?.grams;
     if (!one) continue;
@@ -82,5 +82,5 @@ export type Measuring = { readonly cup: CupSystem; readonly display: Display };
 export const measureOut = (grams: number, facts: IngredientFacts, kitchen: Measuring): MeasuredAmount => ({
   scale: roundToScale(grams, kitchen.display),
   spoon: roundForKitchen(grams, kitchenMeasures(facts, kitchen.cup)) ?? null,
-  whole: inWholes(grams, facts),
+  whole: asCountedItems(grams, facts),
 });

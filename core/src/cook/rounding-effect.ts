@@ -5,7 +5,7 @@ import type { MakePlan } from "./plan-make.ts";
 
 /** A ratio that matters, as wanted and as the scale rounds it; `error` is signed and relative. */
 export type RoundingEffect = {
-  readonly of: "oil-to-acid" | "salt-percent";
+  readonly metric: "oil-to-acid" | "salt-percent";
   readonly wanted: number;
   readonly rounded: number;
   readonly error: number;
@@ -18,9 +18,9 @@ const dressingRole = (role: Role): DressingRole =>
 
 type Weighed = { readonly wanted: DressingPart; readonly rounded: DressingPart };
 
-const effect = (of: RoundingEffect["of"], wanted: number | null, rounded: number | null): RoundingEffect[] =>
+const effect = (metric: RoundingEffect["metric"], wanted: number | null, rounded: number | null): RoundingEffect[] =>
   wanted !== null && rounded !== null && wanted > 0
-    ? [{ of, wanted, rounded, error: (rounded - wanted) / wanted }]
+    ? [{ metric, wanted, rounded, error: (rounded - wanted) / wanted }]
     : [];
 
 /** What rounding every line to the scale does to oil : acid (as 5 % vinegar) and to the salt of the whole. */
@@ -41,7 +41,7 @@ export function roundingEffects(plan: MakePlan, catalogue: Catalogue): RoundingE
   const poured =
     weighed.some((w) => w.wanted.role === "oil") && weighed.some((w) => w.wanted.role === "acid");
   return [
-    ...(poured ? effect("oil-to-acid", exact.value.effective, near.value.effective) : []),
+    ...(poured ? effect("oil-to-acid", exact.value.oilToAcidEffective, near.value.oilToAcidEffective) : []),
     ...effect("salt-percent", exact.value.saltPercent, near.value.saltPercent),
   ];
 }

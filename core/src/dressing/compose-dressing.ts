@@ -6,7 +6,7 @@ import {
   type DressingIssue,
   type DressingPart,
 } from "./read-dressing.ts";
-import { aimOf, type School } from "./school.ts";
+import { aimOf, type DressingStyle } from "./dressing-style.ts";
 
 /** Something poured, with its share of all the oil or of all the acid, by volume; shares count against each other. */
 type Poured = { readonly facts: DressingPart["facts"]; readonly share: number };
@@ -36,9 +36,9 @@ export type DressingAsked = Omit<DressingWish, "ratio" | "saltPercent" | "sugarP
   };
 
 /** A wish at a school. Something sweet that the school itself does not ask for goes up to the most it bears. */
-export function wishAt(school: School, asked: DressingAsked): DressingWish {
-  const aim = aimOf(school);
-  const sweetened = aim.sugarPercent ?? (asked.sweet === null ? null : school.sugarG[1]);
+export function wishAt(dressingStyle: DressingStyle, asked: DressingAsked): DressingWish {
+  const aim = aimOf(dressingStyle);
+  const sweetened = aim.sugarPercent ?? (asked.sweet === null ? null : dressingStyle.sugarG[1]);
   return {
     ...asked,
     ratio: asked.ratio ?? aim.ratio,
@@ -64,7 +64,7 @@ const percentOf = (facts: DressingPart["facts"], key: "saltG" | "sugarsG" | "fat
   facts.composition?.[key] ?? 0;
 
 /** Per millilitre of a mix of pourings: grams, effective acid, and what it carries. */
-function mixOf(poured: readonly Poured[]) {
+function perMlOfMix(poured: readonly Poured[]) {
   const each = (of: (facts: DressingPart["facts"]) => number): number =>
     poured.reduce((total, { facts, share }) => total + share * of(facts), 0);
   const carried = (key: "saltG" | "sugarsG") => each((f) => (densityOf(f) * percentOf(f, key)) / 100);
@@ -77,7 +77,7 @@ function mixOf(poured: readonly Poured[]) {
 }
 
 /** What is weighed in whatever the ratio takes up and brings along, all of it together. */
-function heldBy(weighed: readonly Weighed[]) {
+function fixedContributions(weighed: readonly Weighed[]) {
   const sum = (of: (one: Weighed) => number): number => weighed.reduce((total, one) => total + of(one), 0);
   return {
     grams: sum((one) => one.grams),
@@ -108,9 +108,9 @@ export function composeDressing(wish: DressingWish): Result<ComposedDressing, Co
   if (unknown.length > 0)
     return refuse({ code: "acid-strength-unknown", acids: unknown.map(({ facts }) => facts.id) });
   const [oils, acids] = [inShares(wish.oils), inShares(wish.acids)];
-  const oil = mixOf(oils);
-  const acid = mixOf(acids);
-  const held = heldBy([...(wish.emulsifier ? [wish.emulsifier] : []), ...wish.flavours]);
+  const oil = perMlOfMix(oils);
+  const acid = perMlOfMix(acids);
+  const held = fixedContributions([...(wish.emulsifier ? [wish.emulsifier] : []), ...wish.flavours]);
   let [saltG, sweetG, oilMl, acidMl] = [0, 0, 0, 0];
   const saltShare = percentOf(wish.salt, "saltG") / 100;
   const sweetShare = wish.sweet ? percentOf(wish.sweet, "sugarsG") / 100 : 0;

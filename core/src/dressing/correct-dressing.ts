@@ -12,7 +12,7 @@ type Band = { readonly low: number; readonly high: number };
 
 /** What a bowl should come to; a band that is null does not matter. Percentages in g per 100 g. */
 export type DressingTargets = {
-  readonly effective: Band | null;
+  readonly oilToAcidEffective: Band | null;
   readonly sugarToAcid: Band | null;
   readonly saltPercent: Band | null;
 };
@@ -31,7 +31,7 @@ export type Correction = {
 export type CorrectIssue = DressingIssue | { readonly code: "nothing-to-aim-at" };
 
 /** Aim so far inside a band's edge, as a share of the band. */
-const inside = 0.1;
+const bandInset = 0.1;
 
 /** What one gram of a part brings to each side of a band. */
 const perGram = (facts: DressingPart["facts"]) => {
@@ -47,11 +47,11 @@ const perGram = (facts: DressingPart["facts"]) => {
     mass: 1,
   };
 };
-type Brings = ReturnType<typeof perGram>;
+type ContributionPerGram = ReturnType<typeof perGram>;
 
 /** The two sides of each band: upper ÷ lower lies in the band. */
-const sides: Readonly<Record<BandName, readonly [top: keyof Brings, bottom: keyof Brings, scale: number]>> = {
-  effective: ["oilMl", "vinegarMl", 1],
+const sides: Readonly<Record<BandName, readonly [top: keyof ContributionPerGram, bottom: keyof ContributionPerGram, scale: number]>> = {
+  oilToAcidEffective: ["oilMl", "vinegarMl", 1],
   sugarToAcid: ["sugarG", "acidG", 1],
   saltPercent: ["saltG", "mass", 100],
 };
@@ -89,9 +89,9 @@ export function correctDressing(
   });
 }
 
-function totalsOf(bowl: readonly DressingPart[]): Brings {
+function totalsOf(bowl: readonly DressingPart[]): ContributionPerGram {
   const each = bowl.map((part) => ({ grams: part.grams, brings: perGram(part.facts) }));
-  const total = (key: keyof Brings): number => each.reduce((sum, e) => sum + e.grams * e.brings[key], 0);
+  const total = (key: keyof ContributionPerGram): number => each.reduce((sum, e) => sum + e.grams * e.brings[key], 0);
   return {
     oilMl: total("oilMl"),
     vinegarMl: total("vinegarMl"),
@@ -106,14 +106,14 @@ function totalsOf(bowl: readonly DressingPart[]): Brings {
 function conditionsFor(
   name: BandName,
   band: Band | null,
-  about: { readonly brings: readonly Brings[]; readonly inBowl: Brings },
+  about: { readonly brings: readonly ContributionPerGram[]; readonly inBowl: ContributionPerGram },
 ): Condition[] {
   if (!band) return [];
   const [top, bottom, scale] = sides[name];
-  const margin = inside * (band.high - band.low);
+  const margin = bandInset * (band.high - band.low);
   const [low, high] = [(band.low + margin) / scale, (band.high - margin) / scale];
   const weight = 1000 / Math.max(1e-6, high * Math.max(about.inBowl[bottom], 1e-3));
-  const above = (b: Brings): number => b[top] - low * b[bottom];
-  const below = (b: Brings): number => high * b[bottom] - b[top];
+  const above = (b: ContributionPerGram): number => b[top] - low * b[bottom];
+  const below = (b: ContributionPerGram): number => high * b[bottom] - b[top];
   return [above, below].map((of) => ({ a: about.brings.map(of), b: of(about.inBowl), weight }));
 }

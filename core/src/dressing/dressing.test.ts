@@ -18,7 +18,7 @@ import {
   mixingOrder,
   rateByJar,
   readDressing,
-  schools,
+  dressingStyles,
   type DressingPart,
   type DressingRole,
   type DressingWish,
@@ -70,17 +70,17 @@ describe("reading a dressing", () => {
 
   it("tells oil to acid as poured from oil to effective acid", () => {
     const figures = read(part("olive-oil", "oil", oil), part("wine-vinegar-red", "acid", vinegar));
-    expect(figures.nominal).toBeCloseTo(3, 6);
+    expect(figures.oilToAcidPoured).toBeCloseTo(3, 6);
     // 20 ml of 6 g in 100 g, 1.012 g/ml: 24.3 ml of 5 %.
     expect(figures.acidAsVinegarMl).toBeCloseTo(24.29, 2);
-    expect(figures.effective).toBeCloseTo(60 / 24.29, 2);
+    expect(figures.oilToAcidEffective).toBeCloseTo(60 / 24.29, 2);
     expect(figures.ml).toBeCloseTo(80, 6);
   });
 
   it("calls it thick past π/√18 only where something emulsifies: a shaken three to one is 0.75 and fine", () => {
     expect(closestPacking).toBeCloseTo(0.7405, 4);
     const shaken = read(part("olive-oil", "oil", oil), part("wine-vinegar-red", "acid", vinegar));
-    expect([shaken.phi.toFixed(2), shaken.thick]).toEqual(["0.75", false]);
+    expect([shaken.oilVolumeFraction.toFixed(2), shaken.thick]).toEqual(["0.75", false]);
     const held = [part("mustard-dijon", "emulsifier", 2), part("wine-vinegar-red", "acid", vinegar)];
     expect(read(part("olive-oil", "oil", ml("olive-oil", 70)), ...held).thick).toBe(true);
     expect(read(part("olive-oil", "oil", ml("olive-oil", 40)), ...held).thick).toBe(false);
@@ -111,21 +111,21 @@ describe("reading a dressing", () => {
       issue: { code: "amount-not-positive", part: "olive-oil" },
     });
     expect(read(part("olive-oil", "oil", 10), part("water", "acid", 10))).toMatchObject({
-      effective: null,
+      oilToAcidEffective: null,
       unknown: ["water"],
     });
   });
 });
 
-describe("schools", () => {
+describe("dressingStyles", () => {
   it("keep their own ratio inside their band, and say their acid's strength", () => {
-    for (const school of schools) {
-      const band = effectiveBand(school);
+    for (const dressingStyle of dressingStyles) {
+      const band = effectiveBand(dressingStyle);
       expect(band.low).toBeLessThanOrEqual(band.value);
       expect(band.value).toBeLessThanOrEqual(band.high);
-      expect(school.source).not.toBe("");
+      expect(dressingStyle.source).not.toBe("");
     }
-    const classic = schools.find((s) => s.id === "classic-three-to-one");
+    const classic = dressingStyles.find((s) => s.id === "classic-three-to-one");
     expect(classic && effectiveBand(classic).value).toBeCloseTo(2.5, 6);
   });
 });
@@ -169,7 +169,7 @@ describe("composing a dressing", () => {
           const { figures } = made.value;
           expect(figures.ml).toBeCloseTo(volumeMl, 3);
           // The juice's own traces of fat are the only oil the equations leave out.
-          expect(Math.abs((figures.effective ?? 0) / ratio - 1)).toBeLessThan(0.02);
+          expect(Math.abs((figures.oilToAcidEffective ?? 0) / ratio - 1)).toBeLessThan(0.02);
           if (!made.value.saltAlreadyOver) expect(figures.saltPercent).toBeCloseTo(saltPercent, 3);
           expect(figures.sugarPercent).toBeGreaterThanOrEqual(sugarPercent - 1e-3);
         },
@@ -262,7 +262,7 @@ describe("correcting a bowl", () => {
     part("salt-sea-fine", "salt", 1),
   ];
   const targets = {
-    effective: { low: 2, high: 3 },
+    oilToAcidEffective: { low: 2, high: 3 },
     saltPercent: { low: 1.2, high: 1.8 },
     sugarToAcid: null,
   };
@@ -277,8 +277,8 @@ describe("correcting a bowl", () => {
     if (!done.ok) throw new Error(done.issue.code);
     expect(done.value.cannot).toEqual([]);
     expect(done.value.additions.map((a) => a.id)).toEqual(["wine-vinegar-red", "salt-sea-fine"]);
-    expect(done.value.after.effective).toBeGreaterThan(2);
-    expect(done.value.after.effective).toBeLessThan(3);
+    expect(done.value.after.oilToAcidEffective).toBeGreaterThan(2);
+    expect(done.value.after.oilToAcidEffective).toBeLessThan(3);
     expect(done.value.after.saltPercent).toBeGreaterThan(1.2);
     expect(done.value.after.saltPercent).toBeLessThan(1.8);
   });
@@ -289,7 +289,7 @@ describe("correcting a bowl", () => {
     // The bands drawn in by a tenth, as the correction aims.
     const meets = (parts: readonly DressingPart[]): boolean => {
       const figures = read(...parts);
-      const ratio = figures.effective ?? 0;
+      const ratio = figures.oilToAcidEffective ?? 0;
       return ratio >= 2.1 && ratio <= 2.9 && figures.saltPercent >= 1.26 && figures.saltPercent <= 1.74;
     };
     for (let acid = 0; acid < total; acid++)
@@ -330,7 +330,7 @@ describe("correcting a bowl", () => {
   });
 
   it("needs something to aim at", () => {
-    const nothing = { effective: null, saltPercent: null, sugarToAcid: null };
+    const nothing = { oilToAcidEffective: null, saltPercent: null, sugarToAcid: null };
     expect(correctDressing(bowl, nothing, correctors)).toMatchObject({
       ok: false,
       issue: { code: "nothing-to-aim-at" },
@@ -354,11 +354,11 @@ describe("dressing for a salad", () => {
 
 describe("targets of the cook's own", () => {
   it("stand in for the school's, a tenth to either side", () => {
-    const school = schools.find((one) => one.id === "classic-three-to-one");
-    if (!school) throw new Error("no such school");
-    expect(bandsAround(school, {})).toEqual(bandsOf(school));
-    const own = bandsAround(school, { ratio: 4, saltPercent: 2 });
-    expect(own.effective).toEqual({ low: 3.6, high: 4.4 });
+    const dressingStyle = dressingStyles.find((one) => one.id === "classic-three-to-one");
+    if (!dressingStyle) throw new Error("no such school");
+    expect(bandsAround(dressingStyle, {})).toEqual(bandsOf(dressingStyle));
+    const own = bandsAround(dressingStyle, { ratio: 4, saltPercent: 2 });
+    expect(own.oilToAcidEffective).toEqual({ low: 3.6, high: 4.4 });
     expect(own.saltPercent).toEqual({ low: 1.8, high: 2.2 });
   });
 

@@ -26,7 +26,7 @@ export {
   closestPacking,
   dressingRoles,
   readDressing,
-  usualRole,
+  defaultRole,
   type DressingFigures,
   type DressingIssue,
   type DressingPart,
@@ -37,9 +37,9 @@ export {
   bandsAround,
   bandsOf,
   effectiveBand,
-  standing,
-  type School,
-  type Standing,
-} from "./school.ts";
+  positionInBand,
+  type DressingStyle,
+  type PositionInBand,
+} from "./dressing-style.ts";
 export { dressingRates } from "./tables/rates.ts";
-export { schools } from "./tables/schools.ts";
+export { dressingStyles } from "./tables/dressing-styles.ts";

@@ -21,7 +21,7 @@ export function leastAddition(count: number, conditions: readonly Condition[]): 
     ...conditions.map((_, i) => conditions.map((__, r) => (r === i ? 1 : 0))),
     ...conditions.map((_, i) => conditions.map((__, r) => (r === i ? -1 : 0))),
   ];
-  let best: { readonly solution: readonly number[]; readonly worth: readonly number[] } | undefined;
+  let best: { readonly solution: readonly number[]; readonly urgencyWeight: readonly number[] } | undefined;
   for (const basis of corners(columns.length, rows)) {
     const values = solve(
       basis.map((j) => columns[j] ?? []),
@@ -29,8 +29,8 @@ export function leastAddition(count: number, conditions: readonly Condition[]): 
     );
     if (!values?.every((v) => v >= -tiny)) continue;
     const solution = columns.map((_, j) => Math.max(0, values[basis.indexOf(j)] ?? 0));
-    const worth = worthOf(solution, count, conditions);
-    if (!best || isLess(worth, best.worth)) best = { solution, worth };
+    const urgencyWeight = worthOf(solution, count, conditions);
+    if (!best || isLess(urgencyWeight, best.urgencyWeight)) best = { solution, urgencyWeight };
   }
   const found = best?.solution ?? [];
   return {

@@ -1,4 +1,4 @@
-import type { Composition, IngredientFacts } from "../catalogue/index.ts";
+import { hasTrait, type Composition, type IngredientFacts } from "../catalogue/index.ts";
 import { accept, refuse, type Result } from "../measure/index.ts";
 import { asVinegarMl, equivalentsIn } from "./acid.ts";
 
@@ -7,18 +7,15 @@ export const dressingRoles = ["oil", "acid", "emulsifier", "salt", "sweet", "cre
 export type DressingRole = (typeof dressingRoles)[number];
 
 /** What an ingredient usually does in a dressing; the cook may say otherwise. */
-export function usualRole(facts: { readonly id: string; readonly category: string }): DressingRole {
-  if (facts.id.startsWith("salt-")) return "salt";
-  if (
-    ["yogurt-greek", "yogurt-plain", "sour-cream", "creme-fraiche", "buttermilk", "cream"].includes(facts.id)
-  )
-    return "creamy";
+export function defaultRole(facts: Pick<IngredientFacts, "category" | "traits">): DressingRole {
+  if (hasTrait(facts, "salt")) return "salt";
+  if (hasTrait(facts, "creamy")) return "creamy";
   const named = dressingRoles.find((role) => role === facts.category);
   return named ?? "flavour";
 }
 
 export type DressingPart = {
-  readonly facts: Pick<IngredientFacts, "id" | "category"> & {
+  readonly facts: Pick<IngredientFacts, "id" | "category" | "traits"> & {
     readonly composition?: Composition | undefined;
   };
   readonly role: DressingRole;
@@ -31,12 +28,12 @@ export type DressingFigures = {
   readonly grams: number;
   readonly ml: number;
   /** Oil to one of acid by volume, as poured; null without acid. */
-  readonly nominal: number | null;
+  readonly oilToAcidPoured: number | null;
   /** Oil to one of acid, the acid as 5 % vinegar; null when nothing is sour. */
-  readonly effective: number | null;
+  readonly oilToAcidEffective: number | null;
   readonly acidAsVinegarMl: number;
   /** Share of the volume that is oil, 0–1. */
-  readonly phi: number;
+  readonly oilVolumeFraction: number;
   /** Past π/√18 with something that emulsifies: it is thick. */
   readonly thick: boolean;
   readonly saltPercent: number;
@@ -71,7 +68,7 @@ const oilMlOf = (part: DressingPart): number =>
 const sum = (parts: readonly DressingPart[], of: (part: DressingPart) => number): number =>
   parts.reduce((total, part) => total + of(part), 0);
 
-const isMustard = (part: DressingPart): boolean => part.facts.id.startsWith("mustard-");
+const isMustard = (part: DressingPart): boolean => hasTrait(part.facts, "mustard");
 
 /** What a figure rests on that nobody knows; salt and sugar need no density to speak of. */
 const isUnknown = (part: DressingPart): boolean =>
@@ -95,16 +92,16 @@ export function readDressing(parts: readonly DressingPart[]): Result<DressingFig
   if (empty) return refuse({ code: "amount-not-positive", part: empty.facts.id });
   const total = totalsOf(parts);
   const { grams, ml, oilMl, pouredOil, acidMl, acidAsVinegarMl, equivalents, sugarG } = total;
-  const phi = oilMl / ml;
+  const oilVolumeFraction = oilMl / ml;
   const emulsified = parts.some((part) => part.role === "emulsifier");
   return accept({
     grams,
     ml,
-    nominal: acidMl > 0 ? pouredOil / acidMl : null,
-    effective: acidAsVinegarMl > 0 ? oilMl / acidAsVinegarMl : null,
+    oilToAcidPoured: acidMl > 0 ? pouredOil / acidMl : null,
+    oilToAcidEffective: acidAsVinegarMl > 0 ? oilMl / acidAsVinegarMl : null,
     acidAsVinegarMl,
-    phi,
-    thick: emulsified && phi > closestPacking,
+    oilVolumeFraction,
+    thick: emulsified && oilVolumeFraction > closestPacking,
     saltPercent: (100 * total.saltG) / grams,
     sugarPercent: (100 * sugarG) / grams,
     sugarToAcid: equivalents > 0 ? sugarG / (acidAsVinegarMl * 0.05) : null,

@@ -6,8 +6,8 @@ import {
   impliedBy,
   keepingOf,
   lineOf,
-  usualDensity,
-  usualLineRole,
+  defaultDensity,
+  defaultLineRole,
   type Formula,
   type Line,
 } from "../recipes/index.ts";
@@ -38,7 +38,7 @@ function answeredLine(
     return undefined;
   const other = facts.id !== line.ingredient;
   const implied = other ? impliedBy(`${line.preparation} ${line.text}`, facts) : line;
-  const role = other ? usualLineRole(facts, about.review.kind) : line.role;
+  const role = other ? defaultLineRole(facts, about.review.kind) : line.role;
   const alternatives = line.alternatives.filter(
     (id) => id !== facts.id && !(implied.eatenRaw && about.catalogue.ingredients.get(id)?.raw === "no"),
   );
@@ -52,7 +52,7 @@ function answeredLine(
     {
       group: line.group,
       range: answer?.grams == null ? line.range : null,
-      written: line.weighed ? "" : line.text.slice(0, 120),
+      amountText: line.weighed ? "" : line.text.slice(0, 120),
       preparation: line.preparation.slice(0, 200),
       trim: implied.trim,
       cook: implied.cook,
@@ -89,7 +89,7 @@ export function acceptReview(
     lines,
     steps: review.steps,
     keeping: keepingOf(review.kind, facts),
-    gramsPerMl: usualDensity(review.kind),
+    gramsPerMl: defaultDensity(review.kind),
     cautions: cautionsOfKind(review.kind),
     notes: review.notes,
     unread: review.lines.filter((_, i) => read[i] === undefined).map((line) => line.text.slice(0, 300)),

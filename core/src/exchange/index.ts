@@ -1,3 +1,4 @@
+export { photoType, type PhotoIssue, type PhotoType } from "./photo.ts";
 export { mostCsvRows, readCsv, writeCsv, type CsvIssue, type CsvRow } from "./csv-rows.ts";
 export {
   lotColumns,

@@ -1,7 +1,7 @@
 import {
   priceBases,
   sourceKinds,
-  usualPlace,
+  defaultPlace,
   type Grade,
   type PriceBasis,
   type SourceKind,
@@ -142,7 +142,7 @@ function readRow({ line, cells }: CsvRow, kitchen: CsvKitchen): { lot: LotDraft 
   const amount = facts && cell("amount", (text) => amountIn(text, facts, kitchen));
   const since = cell("came_in", (text) => dayIn(text, kitchen.today));
   const kind = cell("source", sourceIn);
-  const place = facts && cell("place", oneOf(places, usualPlace(facts)));
+  const place = facts && cell("place", oneOf(places, defaultPlace(facts)));
   const grade = cell("grade", gradeIn);
   const minor = cell("price", moneyIn);
   const per = cell("price_per", basisIn);

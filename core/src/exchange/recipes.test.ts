@@ -332,7 +332,7 @@ describe("out and back in", () => {
     const line = aLine("green", 80, "parsley chervil lovage:0.25");
     const text = recipeJson(aFormula([line]), writer).recipeIngredient;
     expect(text).toEqual(["80 g parsley or chervil"]);
-    const mixed = { ...line, fillers: [fillerOf("parsley"), fillerOf("chervil", { by: "volume" })] };
+    const mixed = { ...line, fillers: [fillerOf("parsley"), fillerOf("chervil", { convertBy: "volume" })] };
     expect(recipeJson(aFormula([mixed]), writer).recipeIngredient).toEqual(["80 g parsley"]);
   });
 });

@@ -78,7 +78,7 @@ const amountOf = (line: Line): string =>
 const namesOf = (line: Line, writer: RecipeWriter): string =>
   line.recipe === null
     ? line.fillers
-        .filter((f, i) => i === 0 || (f.maxShare === 1 && f.by === "mass"))
+        .filter((f, i) => i === 0 || (f.maxShare === 1 && f.convertBy === "mass"))
         .map((f) => writer.name(f.ingredient))
         .join(" or ")
     : writer.recipeName(line.recipe);

@@ -13,4 +13,4 @@ export {
 } from "./containers.ts";
 export { daysAfterThawing } from "./thaw.ts";
 export { placesFor, useBy, type IngredientClock, type UseBy, type UseByIssue } from "./use-by.ts";
-export { firstOut, takePortion, type WithdrawIssue } from "./withdraw.ts";
+export { compareByExpiry, takePortion, type WithdrawIssue } from "./withdraw.ts";

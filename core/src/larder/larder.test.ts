@@ -7,7 +7,7 @@ import { cautionsFor } from "./cautions.ts";
 import { capacityOf, containerSizes, divideOver, fewestFor } from "./containers.ts";
 import { daysAfterThawing } from "./thaw.ts";
 import { placesFor, useBy, type IngredientClock, type UseBy } from "./use-by.ts";
-import { firstOut, takePortion } from "./withdraw.ts";
+import { compareByExpiry, takePortion } from "./withdraw.ts";
 
 const madeOn = "2026-09-10";
 const pesto = { fridge: "pesto-raw-garlic", freezer: "pesto-frozen" };
@@ -148,7 +148,7 @@ describe("taking out", () => {
       { useBy: "2026-09-14", madeOn: "2026-09-09", remainingG: 180 },
       { useBy: "2026-09-14", madeOn: "2026-09-10", remainingG: 60 },
     ];
-    expect([...stored].sort(firstOut).map((s) => stored.indexOf(s))).toEqual([1, 2, 3, 0]);
+    expect([...stored].sort(compareByExpiry).map((s) => stored.indexOf(s))).toEqual([1, 2, 3, 0]);
   });
 
   it.each([

@@ -3,7 +3,7 @@ import { accept, refuse, type Day, type Result } from "../measure/index.ts";
 type Stored = { readonly useBy: Day; readonly madeOn: Day; readonly remainingG: number };
 
 /** First expiring, first out; then the older batch; then the one already begun. */
-export const firstOut = (a: Stored, b: Stored): number =>
+export const compareByExpiry = (a: Stored, b: Stored): number =>
   compare(a.useBy, b.useBy) || compare(a.madeOn, b.madeOn) || a.remainingG - b.remainingG;
 
 const compare = (a: string, b: string): number => (a === b ? 0 : a < b ? -1 : 1);

@@ -11,7 +11,7 @@ export function demandsOf(
     lineId: line.id,
     grams: line.grams * batches,
     fillers: allowedFillers(line, kitchen.catalogue, kitchen.diners),
-    strongShare: line.strongShare,
+    maxStrongHerbShare: line.maxStrongHerbShare,
     optional: line.optional,
   }));
 }
@@ -21,10 +21,10 @@ export const timesDemands = (one: readonly Demand[], batches: number): Demand[] 
   one.map((demand) => ({ ...demand, grams: demand.grams * batches }));
 
 /** Can what these diners may eat fill all of a line, under its caps? */
-function isFillable({ fillers, strongShare }: Demand): boolean {
+function isFillable({ fillers, maxStrongHerbShare }: Demand): boolean {
   const caps = (strong: boolean): number =>
     fillers.filter((f) => isStrong(f.facts) === strong).reduce((total, f) => total + f.maxShare, 0);
-  return Math.min(caps(true), strongShare) + caps(false) >= 1 - 1e-9;
+  return Math.min(caps(true), maxStrongHerbShare) + caps(false) >= 1 - 1e-9;
 }
 
 /** Lines that must be there and that these diners' food cannot fill. */

@@ -24,8 +24,8 @@ export function evaluate(
 ): Evaluation {
   const fillings = fillLines(demands, from.stock);
   const topUps = demands.flatMap((demand) => topUpLine(demand, fillings, from.isStaple));
-  const worth = new Map(from.stock.map((s) => [s.lotId, s.worth]));
-  const gained = fillings.reduce((total, f) => total + f.grams * (worth.get(f.lotId) ?? 0), 0);
+  const urgencyWeight = new Map(from.stock.map((s) => [s.lotId, s.urgencyWeight]));
+  const gained = fillings.reduce((total, f) => total + f.grams * (urgencyWeight.get(f.lotId) ?? 0), 0);
   const spent = topUps.filter((t) => t.from === "buy").reduce((total, t) => total + costOf(t, fillings), 0);
   const rescuedG = fillings.reduce((total, f) => total + f.grams, 0);
   return { batches, fillings, topUps, rescuedG, score: gained - spent };

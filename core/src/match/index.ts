@@ -1,6 +1,6 @@
 export type { MatchStock } from "./keep-days.ts";
 export { demandsOf, unfillable } from "./demands.ts";
-export { eatable, usualAppetite, type Eatable, type Household, type Waiting } from "./eatable.ts";
+export { consumableInTime, defaultAppetite, type ConsumptionCapacity, type Household, type StoredPortions } from "./consumable-in-time.ts";
 export {
   matchRecipe,
   rankRecipes,

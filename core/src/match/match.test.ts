@@ -1,17 +1,18 @@
+import type { Allergen } from "../catalogue/index.ts";
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { aFormula, aKitchen, aLine, everyone, someStock } from "../../test/kitchen.ts";
 import type { Formula } from "../recipes/index.ts";
-import { eatable, usualAppetite, type Household, type Waiting } from "./eatable.ts";
+import { consumableInTime, defaultAppetite, type Household, type StoredPortions } from "./consumable-in-time.ts";
 import { matchRecipe, rankRecipes, stockFor } from "./rank-recipes.ts";
 
 const household: Household = {
   people: 2,
-  portionsPerPersonDay: { ...usualAppetite, pesto: 1 },
+  portionsPerPersonDay: { ...defaultAppetite, pesto: 1 },
   freezerPortions: 10,
   givePortions: 3,
 };
-const waiting = (portions: number, daysLeft: number, extra: Partial<Waiting> = {}): Waiting => ({
+const waiting = (portions: number, daysLeft: number, extra: Partial<StoredPortions> = {}): StoredPortions => ({
   kind: "pesto",
   portions,
   daysLeft,
@@ -54,21 +55,21 @@ describe("what can be eaten in time", () => {
   const dish = { kind: "pesto", keepDays: 3, freezes: false } as const;
 
   it("is appetite times the days it keeps, making day included, and what can be given", () => {
-    expect(eatable(dish, household, [])).toEqual({ eaten: 8, frozen: 0, given: 3, total: 11 });
+    expect(consumableInTime(dish, household, [])).toEqual({ eaten: 8, frozen: 0, given: 3, total: 11 });
   });
 
   it("shares the appetite with what already stands in the larder", () => {
-    expect(eatable(dish, household, [waiting(4, 2)]).eaten).toBe(4);
-    expect(eatable(dish, household, [waiting(4, 8)]).eaten).toBe(8);
-    expect(eatable(dish, household, [waiting(100, 3)]).eaten).toBe(0);
-    expect(eatable(dish, household, [waiting(4, 2, { kind: "slaw" })]).eaten).toBe(8);
-    expect(eatable(dish, household, [waiting(4, -1)]).eaten).toBe(8);
+    expect(consumableInTime(dish, household, [waiting(4, 2)]).eaten).toBe(4);
+    expect(consumableInTime(dish, household, [waiting(4, 8)]).eaten).toBe(8);
+    expect(consumableInTime(dish, household, [waiting(100, 3)]).eaten).toBe(0);
+    expect(consumableInTime(dish, household, [waiting(4, 2, { kind: "slaw" })]).eaten).toBe(8);
+    expect(consumableInTime(dish, household, [waiting(4, -1)]).eaten).toBe(8);
   });
 
   it("fills the freezer only as far as it has room", () => {
-    const frozen = eatable({ ...dish, freezes: true }, household, [waiting(7, 100, { frozen: true })]);
+    const frozen = consumableInTime({ ...dish, freezes: true }, household, [waiting(7, 100, { frozen: true })]);
     expect(frozen.frozen).toBe(3);
-    expect(eatable({ ...dish, freezes: true }, household, [waiting(70, 100, { frozen: true })]).frozen).toBe(
+    expect(consumableInTime({ ...dish, freezes: true }, household, [waiting(70, 100, { frozen: true })]).frozen).toBe(
       0,
     );
   });
@@ -81,7 +82,7 @@ describe("what can be eaten in time", () => {
     let seen = 0;
     fc.assert(
       fc.property(standing, fc.integer({ min: 0, max: 3 }), (stands, keepDays) => {
-        const ours = eatable(
+        const ours = consumableInTime(
           { ...dish, keepDays },
           { ...household, givePortions: 0 },
           stands.map((s) => waiting(s.portions, s.daysLeft)),
@@ -135,13 +136,13 @@ describe("the best number of batches of one recipe", () => {
   it("proposes nothing that rescues nothing", () => {
     expect(matchRecipe(chardPesto, [someStock("a", "plum", 500)], aKitchen())).toBeUndefined();
     expect(matchRecipe(chardPesto, [], aKitchen())).toBeUndefined();
-    expect(matchRecipe(chardPesto, [someStock("a", "chard", 500, { worth: 0 })], aKitchen())).toBeUndefined();
+    expect(matchRecipe(chardPesto, [someStock("a", "chard", 500, { urgencyWeight: 0 })], aKitchen())).toBeUndefined();
   });
 
   it("is not for diners whose food cannot fill a line under its caps", () => {
     const half = aFormula([aLine("green", 80, "chard"), aLine("nut", 40, "hazelnut sunflower-seed:0.5")]);
     const stock = [someStock("c", "chard", 500)];
-    const avoiding = (avoidAllergens: string[]) => aKitchen({ diners: { ...everyone, avoidAllergens } });
+    const avoiding = (avoidAllergens: readonly Allergen[]) => aKitchen({ diners: { ...everyone, avoidAllergens } });
     expect(matchRecipe(half, stock, avoiding([]))).toBeDefined();
     expect(matchRecipe(half, stock, avoiding(["nuts"]))).toBeUndefined();
   });
@@ -165,8 +166,8 @@ describe("the best number of batches of one recipe", () => {
   });
 
   it("leaves out a leaf cut days ago when it would date more than can be eaten", () => {
-    const short = someStock("old", "sorrel", 40, { safeDays: 0, worth: 1 });
-    const fresh = someStock("new", "chard", 400, { worth: 0.6 });
+    const short = someStock("old", "sorrel", 40, { safeDays: 0, urgencyWeight: 1 });
+    const fresh = someStock("new", "chard", 400, { urgencyWeight: 0.6 });
     const green = aFormula([aLine("green", 100, "chard sorrel:0.4")], {
       keeping: { fridge: "pesto-raw-garlic", freezer: null },
     });
@@ -179,12 +180,12 @@ describe("the best number of batches of one recipe", () => {
 
 describe("the ranking", () => {
   it("puts what saves more from spoiling first: urgency counts, not only grams", () => {
-    const stock = [someStock("c", "chard", 300, { worth: 1 }), someStock("p", "plum", 400, { worth: 0.2 })];
+    const stock = [someStock("c", "chard", 300, { urgencyWeight: 1 }), someStock("p", "plum", 400, { urgencyWeight: 0.2 })];
     expect(rankRecipes([plumBowl, chardPesto], stock, aKitchen()).map((m) => m.recipeId)).toEqual([
       "chard-pesto",
       "plum-bowl",
     ]);
-    const turned = stock.map((s) => ({ ...s, worth: s.ingredient === "plum" ? 1 : 0.2 }));
+    const turned = stock.map((s) => ({ ...s, urgencyWeight: s.ingredient === "plum" ? 1 : 0.2 }));
     expect(rankRecipes([plumBowl, chardPesto], turned, aKitchen()).map((m) => m.recipeId)).toEqual([
       "plum-bowl",
       "chard-pesto",
@@ -196,7 +197,7 @@ describe("the ranking", () => {
       fc.record({
         ingredient: fc.constantFrom("chard", "kale", "plum"),
         grams: fc.integer({ min: 5, max: 900 }),
-        worth: fc.integer({ min: 1, max: 10 }),
+        urgencyWeight: fc.integer({ min: 1, max: 10 }),
       }),
       { minLength: 1, maxLength: 5 },
     );
@@ -204,7 +205,7 @@ describe("the ranking", () => {
     let seen = 0;
     fc.assert(
       fc.property(lots, (some) => {
-        const stock = some.map((s, i) => someStock(`l${i}`, s.ingredient, s.grams, { worth: s.worth / 10 }));
+        const stock = some.map((s, i) => someStock(`l${i}`, s.ingredient, s.grams, { urgencyWeight: s.urgencyWeight / 10 }));
         const match = matchRecipe(chardPesto, stock, kitchen);
         const scores = Array.from({ length: 16 }, (_, i) => scoreByHand(chardPesto, (i + 1) / 2, stock));
         const best = Math.max(...scores);
@@ -227,12 +228,12 @@ function scoreByHand(formula: Formula, batches: number, stock: ReturnType<typeof
   let left = want;
   let kaleLeft = want / 2;
   let score = 0;
-  for (const s of [...stock].sort((a, b) => b.worth - a.worth)) {
+  for (const s of [...stock].sort((a, b) => b.urgencyWeight - a.urgencyWeight)) {
     if (s.ingredient === "plum") continue;
     const grams = Math.min(left, s.grams, s.ingredient === "kale" ? kaleLeft : Infinity);
     left -= grams;
     if (s.ingredient === "kale") kaleLeft -= grams;
-    score += grams * s.worth;
+    score += grams * s.urgencyWeight;
   }
   const usedAny = left < want;
   return left > 0.05 ? score - left * (usedAny ? 2 : 0.25) : score;

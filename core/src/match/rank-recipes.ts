@@ -1,7 +1,7 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import type { Demand, Diners, Formula } from "../recipes/index.ts";
 import { cannotBeMade, demandsOf, timesDemands } from "./demands.ts";
-import { eatable, type Eatable, type Household, type Waiting } from "./eatable.ts";
+import { consumableInTime, type ConsumptionCapacity, type Household, type StoredPortions } from "./consumable-in-time.ts";
 import { evaluate, type Evaluation } from "./evaluate.ts";
 import { keepDaysOf, withoutShortDated, type MatchStock } from "./keep-days.ts";
 
@@ -10,7 +10,7 @@ export type MatchKitchen = {
   readonly diners: Diners;
   readonly household: Household;
   readonly staples: ReadonlySet<string>;
-  readonly waiting: readonly Waiting[];
+  readonly waiting: readonly StoredPortions[];
 };
 
 /** What stops the next half batch: a line's stock, or the mouths. */
@@ -21,13 +21,13 @@ export type MatchLimit =
       readonly ingredients: readonly string[];
       readonly shortG: number;
     }
-  | { readonly kind: "appetite"; readonly eatable: Eatable }
+  | { readonly kind: "appetite"; readonly consumableInTime: ConsumptionCapacity }
   | { readonly kind: "not-worth-more" };
 
 export type RecipeMatch = Evaluation & {
   readonly recipeId: string;
   readonly servings: number;
-  readonly eatable: Eatable;
+  readonly consumableInTime: ConsumptionCapacity;
   readonly limit: MatchLimit;
 };
 
@@ -63,8 +63,8 @@ export function matchRecipe(
   if (useful.length === 0) return undefined;
   // A leaf cut days ago dates the whole dish: it may be better to leave it out and keep the dish longer.
   const variants = [useful, withoutShortDated(formula, useful, kitchen.catalogue)];
-  const tries = variants.flatMap((variant) => triesOf(formula, { stock: variant, kitchen, one }));
-  const best = tries.reduce<Try>((a, b) => (b.score > a.score + 1e-9 ? b : a), nothing);
+  const candidates = variants.flatMap((variant) => candidatesOf(formula, { stock: variant, kitchen, one }));
+  const best = candidates.reduce<Candidate>((a, b) => (b.score > a.score + 1e-9 ? b : a), nothing);
   if (best.rescuedG <= 0 || best.score <= 0) return undefined;
   const limit = limitOf(best, formula, { kitchen, one });
   const { stock: _stock, eats, ...evaluation } = best;
@@ -72,35 +72,35 @@ export function matchRecipe(
     ...evaluation,
     recipeId: formula.id,
     servings: best.batches * formula.servings,
-    eatable: eats,
+    consumableInTime: eats,
     limit,
   };
 }
 
-type Try = Evaluation & { readonly eats: Eatable; readonly stock: readonly MatchStock[] };
+type Candidate = Evaluation & { readonly eats: ConsumptionCapacity; readonly stock: readonly MatchStock[] };
 
 /** Every number of half batches that can be eaten, frozen or given before the dish's own last day. */
-function triesOf(formula: Formula, from: Trying): Try[] {
+function candidatesOf(formula: Formula, from: CandidateInput): Candidate[] {
   const counts = Array.from({ length: mostBatches / step }, (_, i) => (i + 1) * step);
   return counts.flatMap((batches) => {
-    const tried = tryBatches(formula, batches, from);
+    const tried = candidateFor(formula, batches, from);
     return batches * formula.servings <= tried.eats.total + 1e-9 ? [tried] : [];
   });
 }
 
 /** What a number of batches is tried with; `one` is what a single batch asks for. */
-type Trying = {
+type CandidateInput = {
   readonly stock: readonly MatchStock[];
   readonly kitchen: MatchKitchen;
   readonly one: readonly Demand[];
 };
 
-function tryBatches(formula: Formula, batches: number, { stock, kitchen, one }: Trying): Try {
+function candidateFor(formula: Formula, batches: number, { stock, kitchen, one }: CandidateInput): Candidate {
   const isStaple = (id: string): boolean => kitchen.staples.has(id);
   const evaluation = evaluate(batches, timesDemands(one, batches), { stock, isStaple });
   const keepDays = keepDaysOf(formula, { fillings: evaluation.fillings, stock }, kitchen.catalogue);
   const dish = { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null };
-  return { ...evaluation, stock, eats: eatable(dish, kitchen.household, kitchen.waiting) };
+  return { ...evaluation, stock, eats: consumableInTime(dish, kitchen.household, kitchen.waiting) };
 }
 
 /**
@@ -114,25 +114,25 @@ export function stockFor(
 ): readonly MatchStock[] {
   const all = usefulStock(formula, from.stock);
   const demands = demandsOf(formula, 1, from.kitchen);
-  const tries = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
-    .map((stock) => tryBatches(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
+  const candidates = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
+    .map((stock) => candidateFor(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
     .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
-  return tries.reduce<Try | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ?? all;
+  return candidates.reduce<Candidate | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ?? all;
 }
 
-const nobody: Eatable = { eaten: 0, frozen: 0, given: 0, total: 0 };
-const nothing: Try = { batches: 0, fillings: [], topUps: [], rescuedG: 0, score: 0, eats: nobody, stock: [] };
+const nobody: ConsumptionCapacity = { eaten: 0, frozen: 0, given: 0, total: 0 };
+const nothing: Candidate = { batches: 0, fillings: [], topUps: [], rescuedG: 0, score: 0, eats: nobody, stock: [] };
 
 const usefulStock = (formula: Formula, stock: readonly MatchStock[]): MatchStock[] => {
   const wanted = new Set(formula.lines.flatMap((line) => line.fillers.map((f) => f.ingredient)));
   return stock.filter((s) => wanted.has(s.ingredient));
 };
 
-function limitOf(best: Try, formula: Formula, { kitchen, one }: Pick<Trying, "kitchen" | "one">): MatchLimit {
+function limitOf(best: Candidate, formula: Formula, { kitchen, one }: Pick<CandidateInput, "kitchen" | "one">): MatchLimit {
   const batches = best.batches + step;
-  const more = tryBatches(formula, batches, { stock: best.stock, kitchen, one });
+  const more = candidateFor(formula, batches, { stock: best.stock, kitchen, one });
   if (batches > mostBatches || batches * formula.servings > more.eats.total + 1e-9)
-    return { kind: "appetite", eatable: best.eats };
+    return { kind: "appetite", consumableInTime: best.eats };
   const short = shortestLine(best, more, timesDemands(one, batches));
   if (!short) return { kind: "not-worth-more" };
   const mine = best.fillings.filter((f) => f.lineId === short.lineId).map((f) => f.ingredient);

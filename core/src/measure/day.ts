@@ -13,6 +13,27 @@ const dateOf = (day: Day): Date => {
 /** The calendar day of an instant, in the zone of the machine that asks. */
 export const dayOf = (instant: Date): Day => formatISO(instant, { representation: "date" });
 
+/**
+ * The calendar day of an instant in a time zone (IANA name): what a cook there calls today.
+ * @throws RangeError of a zone that this machine does not know
+ * @example dayIn(new Date("2026-11-28T12:00:00Z"), "Pacific/Auckland") // "2026-11-29"
+ */
+export function dayIn(instant: Date, timeZone: string): Day {
+  const parts = { timeZone, year: "numeric", month: "2-digit", day: "2-digit" } as const;
+  const written = new Intl.DateTimeFormat("en-GB", parts).formatToParts(instant);
+  const part = (type: string): string => written.find((one) => one.type === type)?.value ?? "";
+  return `${part("year").padStart(4, "0")}-${part("month")}-${part("day")}`;
+}
+
+/** May a kitchen keep time by this name? */
+export function isTimeZone(name: string): boolean {
+  try {
+    return new Intl.DateTimeFormat("en-GB", { timeZone: name }).resolvedOptions().timeZone !== "";
+  } catch {
+    return false;
+  }
+}
+
 /** `count` whole days later (earlier when negative); a fraction of a day is dropped, never rounded up. */
 export const addDays = (day: Day, count: number): Day => dayOf(addToDate(dateOf(day), Math.floor(count)));
 

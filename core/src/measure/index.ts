@@ -1,9 +1,9 @@
-export { addDays, dayOf, daysBetween, earliest, type Day } from "./day.ts";
+export { addDays, dayIn, daysBetween, earliest, isTimeZone, type Day } from "./day.ts";
 export { decimalMark, localised, type Display, type DisplaySystem } from "./display.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
 export { toMilligram } from "./milligram.ts";
 export { parseAmount, type Amount, type AmountIssue, type AmountReading } from "./parse-amount.ts";
-export { plainLine, spokenAsNumber } from "./plain-line.ts";
+export { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 export { splitLine, type LineParts, type SizeWord } from "./split-line.ts";
 export type { LineRemarks } from "./line-remarks.ts";
 export { accept, invariant, refuse, type Result } from "./result.ts";

@@ -1,5 +1,5 @@
 import { looksLikeUnit, splitNumberAndWord } from "./split-number.ts";
-import { plainLine } from "./plain-line.ts";
+import { normaliseLine } from "./normalise-line.ts";
 import { accept, refuse, type Result } from "./result.ts";
 import { findUnit, heaviestEntryG, lightestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
 
@@ -23,7 +23,7 @@ export type AmountReading = { readonly amount: Amount; readonly rest: string };
 
 type Piece = { readonly low: number; readonly high: number; readonly word: string };
 
-const plain = (text: string): string => plainLine(text).replace(/fl oz/gi, "floz");
+const plain = (text: string): string => normaliseLine(text).replace(/fl oz/gi, "floz");
 
 /**
  * Reads "430", "1 lb 4 oz", "0,43 kg", "½ cup", "1–2 bunches", "a handful of mint".

@@ -87,7 +87,7 @@ export function roundForKitchen(
 ): RoundedAmount | undefined {
   const near = measures.flatMap((m) => candidates(grams, m)).filter((r) => Math.abs(r.error) <= worstError);
   // Errors within two per cent of each other are alike to a cook: then the fewer to count wins ("1 tbsp", not "3 tsp").
-  const worth = (r: Candidate): number => Math.round(Math.abs(r.error) * 50);
-  const [best] = near.sort((a, b) => worth(a) - worth(b) || a.count - b.count);
+  const urgencyWeight = (r: Candidate): number => Math.round(Math.abs(r.error) * 50);
+  const [best] = near.sort((a, b) => urgencyWeight(a) - urgencyWeight(b) || a.count - b.count);
   return best && { text: best.text, grams: best.grams, error: best.error };
 }

@@ -1,6 +1,6 @@
 import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient";
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
-import { plainLine } from "./plain-line.ts";
+import { normaliseLine } from "./normalise-line.ts";
 import { leavesFrom, takeFruitPart, takeLength, takeStated, type StatedAmount } from "./stated-amount.ts";
 import { findUnit, unitsFor, type CupSystem, type Unit } from "./units.ts";
 
@@ -121,7 +121,7 @@ const countOf = (low: number | null, high: number | null): LineParts["count"] =>
  * The numbers and units are read by parse-ingredient; nothing is guessed here, and the name is kept as written.
  */
 export function splitLine(text: string, cup: CupSystem): LineParts {
-  const { text: said, remarks } = takeRemarks(plainLine(text));
+  const { text: said, remarks } = takeRemarks(normaliseLine(text));
   const fruit = takeFruitPart(said.replace(leavesFrom, ""));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
   const { stated, rest } = takeStated(counted, cup);

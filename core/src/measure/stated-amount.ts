@@ -1,5 +1,5 @@
 import { parseAmount, type Amount } from "./parse-amount.ts";
-import { spokenAsNumber } from "./plain-line.ts";
+import { wordsToNumber } from "./normalise-line.ts";
 import type { CupSystem } from "./units.ts";
 
 /** What a line itself says something weighs or holds. */
@@ -15,7 +15,7 @@ export function takeFruitPart(text: string): { parts: ("juice" | "zest")[]; rest
   const match = ofFruit.exec(text);
   if (!match) return { parts: [], rest: text };
   const parts = [match[1], match[2]].flatMap((word) => (word ? [partOf(word)] : []));
-  const rest = spokenAsNumber(text.slice(match[0].length));
+  const rest = wordsToNumber(text.slice(match[0].length));
   return { parts, rest: /^[\d.¼½¾⅓⅔]/.test(rest) ? rest : `1 ${rest}` };
 }
 

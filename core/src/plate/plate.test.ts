@@ -7,7 +7,7 @@ import { labelSalt, saltFromSodium } from "../basket/index.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { correctDressing, equivalentsIn, gramsPerEquivalent, type DressingPart } from "../dressing/index.ts";
 import { showQuantity } from "../measure/index.ts";
-import { bowlFor, layersOf, rateFor, saltBudget, traysFor, voicesOf } from "./index.ts";
+import { bowlFor, layersOf, rateFor, saltBudget, traysFor, flavourBalanceOf } from "./index.ts";
 
 describe("the salt budget", () => {
   it("solves (t·M − S) ÷ (1 − t), so that the whole comes to the target", () => {
@@ -107,14 +107,14 @@ describe("layers, voices and vessels", () => {
       aLine("g", 30, "blue-cheese"),
       aLine("h", 9, "salt-sea-fine"),
     ]);
-    const voices = voicesOf(loud, referenceCatalogue);
-    expect(voices.leads).toEqual(["chilli-red", "garlic", "lovage"]);
-    expect(voices.tooMany).toBe(true);
-    expect(voices.clashes).toEqual([
+    const flavourBalance = flavourBalanceOf(loud, referenceCatalogue);
+    expect(flavourBalance.dominantFlavours).toEqual(["chilli-red", "garlic", "lovage"]);
+    expect(flavourBalance.tooMany).toBe(true);
+    expect(flavourBalance.clashes).toEqual([
       { kind: "two-watery", ingredients: ["cucumber", "tomato"] },
       { kind: "two-strong-cheeses", ingredients: ["parmesan", "blue-cheese"] },
     ]);
-    expect(voicesOf(plate, referenceCatalogue)).toMatchObject({ tooMany: false, clashes: [] });
+    expect(flavourBalanceOf(plate, referenceCatalogue)).toMatchObject({ tooMany: false, clashes: [] });
   });
 
   it("finds the bowl it can be tossed in, and trays in one layer", () => {
@@ -207,7 +207,7 @@ describe("against sources outside", () => {
       part("cider-vinegar", "acid", 48.5),
       part("salt-sea-fine", "salt", 6),
     ];
-    const bands = { effective: null, sugarToAcid: null, saltPercent: { low: 2, high: 2 } };
+    const bands = { oilToAcidEffective: null, sugarToAcid: null, saltPercent: { low: 2, high: 2 } };
     const corrected = correctDressing(bowl, bands, [
       { facts: factsOf("olive-oil"), role: "oil" as const },
     ] as never);

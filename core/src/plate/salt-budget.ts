@@ -25,7 +25,7 @@ export type SaltBudget = {
 };
 
 /** Grams of salt in 100 g of the finished dish. Eaten cold it needs a firmer hand. Common practice, no source. */
-export const usualSaltPercent: Readonly<Record<DishKind, number>> = {
+export const defaultSaltPercent: Readonly<Record<DishKind, number>> = {
   "leaf-salad": 0.8,
   slaw: 1.1,
   "grain-salad": 1,

@@ -1,7 +1,7 @@
 import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
 import { fitsDiet, type Diet } from "./diets.ts";
 import { fillerOf, writtenFiller, type Formula, type Line } from "./formula.ts";
-import { substitutesFor, type Substitute } from "./substitute.ts";
+import { substitutionsFor, type Substitution } from "./substitute.ts";
 
 /** What the version must fit: diets, and allergens that must not be in it. */
 export type AdaptWish = { readonly diets: readonly Diet[]; readonly without: readonly string[] };
@@ -10,7 +10,7 @@ export type Adaptation = {
   readonly lineId: string;
   readonly from: string;
   readonly fromG: number;
-  readonly to: Substitute;
+  readonly to: Substitution;
 };
 
 export type Adapted = {
@@ -37,7 +37,7 @@ function withSaltChanged(lines: readonly Line[], bySaltG: number): { lines: Line
   if (!salt || Math.abs(bySaltG) < 0.05) return { lines: [...lines], changed: 0 };
   const grams = Math.max(0, salt.grams + bySaltG);
   const changed = grams - salt.grams;
-  const rest = grams > 0.05 ? [{ ...salt, grams, range: null, written: "" }] : [];
+  const rest = grams > 0.05 ? [{ ...salt, grams, range: null, amountText: "" }] : [];
   return { lines: lines.flatMap((line) => (line === salt ? rest : [line])), changed };
 }
 
@@ -60,7 +60,7 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
     if (!written) return [line];
     const others = line.fillers.slice(1).filter((f) => fits(f.ingredient));
     if (fits(written.ingredient)) return [{ ...line, fillers: [written, ...others] }];
-    const to = substitutesFor(line, written.ingredient, { catalogue, suits })[0];
+    const to = substitutionsFor(line, written.ingredient, { catalogue, suits })[0];
     if (!to) {
       if (line.optional) leftOut.push(line.id);
       else cannot.push({ lineId: line.id, ingredient: written.ingredient });
@@ -69,7 +69,7 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
     changes.push({ lineId: line.id, from: written.ingredient, fromG: line.grams, to });
     const rest = others.filter((f) => f.ingredient !== to.ingredient);
     const fillers = [fillerOf(to.ingredient), ...rest];
-    return [{ ...line, grams: to.grams, range: null, written: "", fillers, ...rawAs(line, to, catalogue) }];
+    return [{ ...line, grams: to.grams, range: null, amountText: "", fillers, ...rawAs(line, to, catalogue) }];
   });
   const carried = changes.reduce((total, change) => total + (change.to.saltChangeG ?? 0), 0);
   const salted = withSaltChanged(lines, -carried);
@@ -83,7 +83,7 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
 }
 
 /** A cooking change that the stand-in has no figure for is not carried over to it. */
-function rawAs(line: Line, to: Substitute, catalogue: Catalogue): Partial<Line> {
+function rawAs(line: Line, to: Substitution, catalogue: Catalogue): Partial<Line> {
   const known = catalogue.ingredients.get(to.ingredient)?.changes.some((c) => c.method === line.cook);
   return line.cook !== null && !known ? { cook: null, trim: null } : { trim: null };
 }

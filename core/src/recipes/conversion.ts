@@ -6,7 +6,7 @@ import type { Conversion } from "./formula.ts";
 export type ConversionIssue = {
   readonly code: "conversion-unknown";
   readonly ingredient: string;
-  readonly by: string;
+  readonly convertBy: string;
 };
 
 /** Grams of a filler that do the work of one gram of the written one, and how that came about. */
@@ -93,5 +93,5 @@ export function convert(
 ): Result<Converted, ConversionIssue> {
   if (by === "mass" || written.id === filler.id) return accept({ factor: 1, workings: "gram for gram" });
   const found = by === "volume" ? byVolume(written, filler) : byStrength(written, filler);
-  return found ? accept(found) : refuse({ code: "conversion-unknown", ingredient: filler.id, by });
+  return found ? accept(found) : refuse({ code: "conversion-unknown", ingredient: filler.id, convertBy: by });
 }

@@ -5,7 +5,7 @@ export type Stock = {
   readonly lotId: string;
   readonly ingredient: string;
   readonly grams: number;
-  readonly worth: number;
+  readonly urgencyWeight: number;
 };
 
 /** One line to fill: grams wanted now, as written, and what may fill it. */
@@ -13,7 +13,7 @@ export type Demand = {
   readonly lineId: string;
   readonly grams: number;
   readonly fillers: readonly AllowedFiller[];
-  readonly strongShare: number;
+  readonly maxStrongHerbShare: number;
   readonly optional: boolean;
 };
 

@@ -1,9 +1,21 @@
-import type { IngredientFacts } from "../catalogue/index.ts";
+import type { Allergen, IngredientFacts } from "../catalogue/index.ts";
 
-/** Who eats here, as far as fillings are concerned. */
+/** From the least to the most that is left out. */
+export const eatingDiets = ["any", "vegetarian", "vegan"] as const;
+type EatingDiet = (typeof eatingDiets)[number];
+
+/** One person who eats here. */
+export type Eater = {
+  readonly name: string;
+  readonly diet: EatingDiet;
+  readonly avoidAllergens: readonly Allergen[];
+  readonly avoidIngredients: readonly string[];
+};
+
+/** Everyone who eats here, as far as fillings are concerned. */
 export type Diners = {
-  readonly diet: "any" | "vegetarian" | "vegan";
-  readonly avoidAllergens: readonly string[];
+  readonly diet: EatingDiet;
+  readonly avoidAllergens: readonly Allergen[];
   readonly avoidIngredients: readonly string[];
 };
 
@@ -16,3 +28,14 @@ export function suits(facts: IngredientFacts, diners: Diners): boolean {
   if (facts.allergens.some((allergen) => diners.avoidAllergens.includes(allergen))) return false;
   return diners.diet === "any" || facts.diet.includes(diners.diet);
 }
+
+const union = <Word extends string>(lists: readonly (readonly Word[])[]): Word[] =>
+  [...new Set(lists.flat())].sort();
+
+/** What all of them can eat: the strictest diet, and everything that any of them avoids. */
+export const dinersOf = (eaters: readonly Eater[]): Diners => ({
+  diet:
+    [...eatingDiets].reverse().find((diet) => eaters.some((eater) => eater.diet === diet)) ?? "any",
+  avoidAllergens: union(eaters.map((eater) => eater.avoidAllergens)),
+  avoidIngredients: union(eaters.map((eater) => eater.avoidIngredients)),
+});

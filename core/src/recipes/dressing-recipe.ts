@@ -2,7 +2,7 @@ import type { Catalogue } from "../catalogue/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import type { DressingPart, DressingRole } from "../dressing/index.ts";
 import { fillerOf, lineOf, stepOf, type Formula, type Line, type Role } from "./formula.ts";
-import { keepingOf, usualDensity, usualPortionG } from "./kind-of-dish.ts";
+import { keepingOf, defaultDensity, defaultPortionG } from "./kind-of-dish.ts";
 
 const roleFor: Readonly<Record<DressingRole, Role>> = {
   oil: "oil",
@@ -43,13 +43,13 @@ export function dressingFormula(
     id: "",
     name,
     kind: "dressing",
-    servings: Math.max(1, Math.round(grams / usualPortionG("dressing"))),
+    servings: Math.max(1, Math.round(grams / defaultPortionG("dressing"))),
     makes: { kind: "mass", grams: Math.round(grams) },
     minutes: 5,
     lines,
     steps: [order, ...(halved ? [toRoast, toFinish] : [])].map((text) => stepOf(text, { tool: "hands" })),
     keeping: keepingOf("dressing", facts),
-    gramsPerMl: usualDensity("dressing"),
+    gramsPerMl: defaultDensity("dressing"),
     cautions: [],
     notes: halved ? "Half to roast, half to finish." : "",
     unread: [],
@@ -61,7 +61,7 @@ export function dressingLines(dressing: Formula, grams: number, halved: boolean)
   const line = (id: string, share: number, preparation: string): Line =>
     lineOf(
       { id, role: "finish", grams: grams * share, fillers: [] },
-      { recipe: dressing.id, preparation, group: "", written: `${trimmedDecimals(grams * share, 0)} g` },
+      { recipe: dressing.id, preparation, group: "", amountText: `${trimmedDecimals(grams * share, 0)} g` },
     );
   return halved
     ? [line("dressing-to-roast", 0.5, "half to roast in"), line("dressing-to-finish", 0.5, "half to finish")]

@@ -8,23 +8,23 @@ import { fillLines } from "./fill-lines.ts";
 import { allowedFillers, isStrong } from "./slots.ts";
 import { topUpLine } from "./top-up.ts";
 
-const demandOf = (id: string, grams: number, text: string, strongShare = 1): Demand => ({
+const demandOf = (id: string, grams: number, text: string, maxStrongHerbShare = 1): Demand => ({
   lineId: id,
   grams,
   fillers: allowedFillers(aLine(id, grams, text), referenceCatalogue, everyone),
-  strongShare,
+  maxStrongHerbShare,
   optional: false,
 });
-const lot = (lotId: string, ingredient: string, grams: number, worth = 1): Stock => ({
+const lot = (lotId: string, ingredient: string, grams: number, urgencyWeight = 1): Stock => ({
   lotId,
   ingredient,
   grams,
-  worth,
+  urgencyWeight,
 });
 const gramsFor = (fillings: readonly Filling[], lotId: string): number =>
   fillings.filter((f) => f.lotId === lotId).reduce((g, f) => g + f.grams, 0);
 const worthOf = (fillings: readonly Filling[], stock: readonly Stock[]): number =>
-  fillings.reduce((total, f) => total + f.grams * (stock.find((s) => s.lotId === f.lotId)?.worth ?? 0), 0);
+  fillings.reduce((total, f) => total + f.grams * (stock.find((s) => s.lotId === f.lotId)?.urgencyWeight ?? 0), 0);
 
 describe("filling one line", () => {
   it("takes the more urgent lot first", () => {
@@ -73,12 +73,12 @@ describe("against an independent linear programme", () => {
   const line = fc.record({
     grams: fc.integer({ min: 10, max: 300 }),
     fillers: fc.uniqueArray(filler, { minLength: 1, maxLength: 4, selector: ([name]) => name }),
-    strongShare: fc.constantFrom(1, 0.5, 0.25),
+    maxStrongHerbShare: fc.constantFrom(1, 0.5, 0.25),
   });
   const stocked = fc.record({
     ingredient: fc.constantFrom(...names),
     grams: fc.integer({ min: 1, max: 300 }),
-    worth: fc.integer({ min: 1, max: 100 }).map((w) => w / 100),
+    urgencyWeight: fc.integer({ min: 1, max: 100 }).map((w) => w / 100),
   });
 
   /** The same problem written down plainly and handed to a general solver. */
@@ -88,12 +88,12 @@ describe("against an independent linear programme", () => {
     for (const s of stock) constraints[`lot ${s.lotId}`] = { max: s.grams };
     for (const d of demands) {
       constraints[`line ${d.lineId}`] = { max: d.grams };
-      constraints[`strong ${d.lineId}`] = { max: d.grams * d.strongShare };
+      constraints[`strong ${d.lineId}`] = { max: d.grams * d.maxStrongHerbShare };
       for (const f of d.fillers) {
         constraints[`cap ${d.lineId} ${f.ingredient}`] = { max: d.grams * f.maxShare };
         for (const s of stock.filter((one) => one.ingredient === f.ingredient))
           variables[`${d.lineId}|${s.lotId}`] = {
-            worth: s.worth,
+            urgencyWeight: s.urgencyWeight,
             [`lot ${s.lotId}`]: 1,
             [`line ${d.lineId}`]: 1,
             [`cap ${d.lineId} ${f.ingredient}`]: 1,
@@ -102,7 +102,7 @@ describe("against an independent linear programme", () => {
       }
     }
     if (Object.keys(variables).length === 0) return 0;
-    const answer = solver.Solve({ optimize: "worth", opType: "max", constraints, variables });
+    const answer = solver.Solve({ optimize: "urgencyWeight", opType: "max", constraints, variables });
     return Number((answer as { result?: number }).result ?? Number.NaN);
   }
 
@@ -114,7 +114,7 @@ describe("against an independent linear programme", () => {
         fc.array(stocked, { minLength: 1, maxLength: 6 }),
         (lines, lots) => {
           const demands = lines.map((l, i) =>
-            demandOf(`l${i}`, l.grams, l.fillers.map(([, text]) => text).join(" "), l.strongShare),
+            demandOf(`l${i}`, l.grams, l.fillers.map(([, text]) => text).join(" "), l.maxStrongHerbShare),
           );
           const stock = lots.map((l, i) => ({ ...l, lotId: `s${i}` }));
           expect(worthOf(fillLines(demands, stock), stock)).toBeCloseTo(bestByProgramme(demands, stock), 3);

@@ -50,7 +50,7 @@ function worthTaking(demands: readonly Demand[], stock: readonly Stock[], factor
       room.set(f.ingredient, (room.get(f.ingredient) ?? 0) + d.grams * f.maxShare * f.gramsPerGram);
   return [...stock]
     .filter((s) => s.grams > 0 && room.has(s.ingredient))
-    .sort((a, b) => b.worth * factorOf(factors, b) - a.worth * factorOf(factors, a))
+    .sort((a, b) => b.urgencyWeight * factorOf(factors, b) - a.urgencyWeight * factorOf(factors, a))
     .filter((s) => {
       const left = room.get(s.ingredient) ?? 0;
       room.set(s.ingredient, left - s.grams);
@@ -67,7 +67,7 @@ function networkOf(demands: readonly Demand[], stock: readonly Stock[], factors:
     addArc(
       network,
       [strongNode(demand.lineId), lineNode(demand.lineId)],
-      demand.grams * Math.max(0, demand.strongShare - strongFloors),
+      demand.grams * Math.max(0, demand.maxStrongHerbShare - strongFloors),
     );
     for (const filler of demand.fillers) addFiller(network, demand, filler);
   }

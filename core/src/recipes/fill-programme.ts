@@ -24,13 +24,13 @@ const floorsOf = (demand: Demand, whose: (f: AllowedFiller) => boolean): number 
 
 /** Grams of line that each filler, the strong ones together, and everything beyond the floors may take. */
 function limitsOf(demand: Demand): Record<string, number> {
-  const { lineId, grams, fillers, strongShare } = demand;
+  const { lineId, grams, fillers, maxStrongHerbShare } = demand;
   const caps = fillers.map((f) => [`cap ${lineId} ${f.ingredient}`, grams * f.maxShare] as const);
   const floors = fillers.map((f) => [`floor ${lineId} ${f.ingredient}`, grams * f.minShare] as const);
   return {
     ...Object.fromEntries([...caps, ...floors]),
     [`free ${lineId}`]: grams - floorsOf(demand, () => true),
-    [`strong ${lineId}`]: grams * strongShare - floorsOf(demand, (f) => isStrong(f.facts)),
+    [`strong ${lineId}`]: grams * maxStrongHerbShare - floorsOf(demand, (f) => isStrong(f.facts)),
   };
 }
 
@@ -49,7 +49,7 @@ export function fillByProgramme(demands: readonly Demand[], stock: readonly Stoc
   for (const { key, demand, lot, filler } of arcs) {
     const perGram = 1 / filler.gramsPerGram;
     const name = `${demand.lineId} ${filler.ingredient}`;
-    const both = { worth: lot.worth + 1e-6, [`lot ${lot.lotId}`]: 1, [`cap ${name}`]: perGram };
+    const both = { urgencyWeight: lot.urgencyWeight + 1e-6, [`lot ${lot.lotId}`]: 1, [`cap ${name}`]: perGram };
     // One gram goes either into the room its floor keeps for it, or into what is free for all.
     variables[`${key} floor`] = { ...both, [`floor ${name}`]: perGram };
     variables[`${key} free`] = {
@@ -58,7 +58,7 @@ export function fillByProgramme(demands: readonly Demand[], stock: readonly Stoc
       ...(isStrong(filler.facts) ? { [`strong ${demand.lineId}`]: perGram } : {}),
     };
   }
-  const found = solver.Solve({ optimize: "worth", opType: "max", constraints, variables }) as Record<
+  const found = solver.Solve({ optimize: "urgencyWeight", opType: "max", constraints, variables }) as Record<
     string,
     number
   >;

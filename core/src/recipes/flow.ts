@@ -1,7 +1,7 @@
 /** A small network with capacities; nodes are strings. Arcs remember their flow. */
 export type Network = Map<string, Map<string, { capacity: number; flow: number }>>;
 
-const dust = 1e-6;
+const epsilon = 1e-6;
 
 /** Adds an arc of `capacity` (≥ 0) and its empty way back; capacities of the same arc add up. */
 export function addArc(network: Network, [from, to]: readonly [string, string], capacity: number): void {
@@ -25,7 +25,7 @@ function pathWithRoom(network: Network, from: string, sink: string): string[] | 
   for (let node = queue.shift(); node !== undefined; node = queue.shift()) {
     if (node === sink) return walkBack(cameFrom, from, sink);
     for (const [next, arc] of network.get(node) ?? []) {
-      if (cameFrom.has(next) || arc.capacity - arc.flow <= dust) continue;
+      if (cameFrom.has(next) || arc.capacity - arc.flow <= epsilon) continue;
       cameFrom.set(next, node);
       queue.push(next);
     }
@@ -45,7 +45,7 @@ function walkBack(cameFrom: ReadonlyMap<string, string>, from: string, sink: str
  */
 export function pushFlow(network: Network, [from, sink]: readonly [string, string], atMost: number): number {
   let left = atMost;
-  while (left > dust) {
+  while (left > epsilon) {
     const path = pathWithRoom(network, from, sink);
     if (!path) break;
     const steps = path.slice(1).map((to, i) => [path[i] ?? from, to] as const);

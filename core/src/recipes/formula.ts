@@ -46,14 +46,14 @@ export type Filler = {
   readonly ingredient: string;
   readonly maxShare: number;
   readonly minShare: number;
-  readonly by: Conversion;
+  readonly convertBy: Conversion;
 };
 
 /**
  * A cook's hand on the bottle, as shares of the written amount: begin with `start` (0–1], add by `step` (0–1], stop at
  * `most` (≥ 1, which may exceed what is written).
  */
-export type HoldBack = { readonly start: number; readonly step: number; readonly most: number };
+export type GradualAddition = { readonly start: number; readonly step: number; readonly most: number };
 
 export type GramRange = { readonly low: number; readonly high: number };
 
@@ -70,17 +70,17 @@ export type Line = {
   readonly role: Role;
   readonly grams: number;
   readonly range: GramRange | null;
-  readonly written: string;
+  readonly amountText: string;
   readonly fillers: readonly Filler[];
   readonly recipe: string | null;
   readonly preparation: string;
   readonly trim: string | null;
   readonly eatenRaw: boolean;
   readonly cook: string | null;
-  readonly strongShare: number;
+  readonly maxStrongHerbShare: number;
   readonly optional: boolean;
   readonly toTaste: boolean;
-  readonly holdBack: HoldBack | null;
+  readonly gradualAddition: GradualAddition | null;
 };
 
 /** What a step is done with. `trayShare` of one oven tray (0–1], °C of a conventional oven. */
@@ -112,7 +112,7 @@ export type Step = {
   /** Preheating, water coming to the boil, charcoal: minutes before the step can begin. */
   readonly warmUpMin: number | null;
   /** The sign that it is done, which outranks the clock. */
-  readonly done: string;
+  readonly doneWhen: string;
   readonly checkEveryMin: number | null;
   readonly wait: { readonly leastMin: number; readonly mostMin: number | null } | null;
   /** What the machine or pan takes at once, grams: the blades must catch, the pan must not be crowded. */
@@ -153,7 +153,7 @@ export const fillerOf = (ingredient: string, more: Partial<Filler> = {}): Filler
   ingredient,
   maxShare: 1,
   minShare: 0,
-  by: "mass",
+  convertBy: "mass",
   ...more,
 });
 
@@ -165,16 +165,16 @@ export const lineOf = (
   ...line,
   group: "",
   range: null,
-  written: "",
+  amountText: "",
   recipe: null,
   preparation: "",
   trim: null,
   eatenRaw: true,
   cook: null,
-  strongShare: 1,
+  maxStrongHerbShare: 1,
   optional: false,
   toTaste: false,
-  holdBack: null,
+  gradualAddition: null,
   ...more,
 });
 
@@ -187,7 +187,7 @@ export const stepOf = (text: string, more: Partial<Step> = {}): Step => ({
   celsius: null,
   trayShare: null,
   warmUpMin: null,
-  done: "",
+  doneWhen: "",
   checkEveryMin: null,
   wait: null,
   load: null,

@@ -7,7 +7,7 @@ import { compareVersions } from "./compare-versions.ts";
 import { costOf, per100gUsable } from "./cost.ts";
 import { dressingFormula, dressingLines } from "./dressing-recipe.ts";
 import { stepOf, type Formula } from "./formula.ts";
-import { houseVersion } from "./house-version.ts";
+import { defaultVersion } from "./default-version.ts";
 import { keepingOf } from "./kind-of-dish.ts";
 import { cardOf, searchLibrary } from "./library.ts";
 import { readLineAmount } from "./line-amount.ts";
@@ -189,14 +189,14 @@ describe("versions", () => {
       { lineId: "a", ingredient: "chard", grams: 30 },
       { lineId: "b", ingredient: "hazelnut", grams: 90 },
     ];
-    const house = houseVersion(first, used, 2);
+    const house = defaultVersion(first, used, 2);
     expect(
       house.ok && house.value.lines.map((l) => [l.id, l.grams, l.fillers.map((f) => f.ingredient)]),
     ).toEqual([
       ["a", 90, ["kale", "chard"]],
       ["b", 45, ["hazelnut", "walnut"]],
     ]);
-    expect(houseVersion(first, [], 1)).toMatchObject({ ok: false, issue: { code: "nothing-used" } });
+    expect(defaultVersion(first, [], 1)).toMatchObject({ ok: false, issue: { code: "nothing-used" } });
   });
 
   it("adds up what a sub-recipe's lines took", () => {
@@ -205,7 +205,7 @@ describe("versions", () => {
       { lineId: "dress.oil", ingredient: "olive-oil", grams: 45 },
       { lineId: "dress.acid", ingredient: "cider-vinegar", grams: 15 },
     ];
-    const house = houseVersion(salad, used, 1);
+    const house = defaultVersion(salad, used, 1);
     expect(house.ok && house.value.lines[0]).toMatchObject({ grams: 60, recipe: "dressing", fillers: [] });
   });
 });
@@ -236,7 +236,7 @@ describe("reading a step", () => {
         celsius: 200,
         passiveMin: { low: 25, high: 30 },
         checkEveryMin: 10,
-        done: "the edges brown, turning every 10 minutes",
+        doneWhen: "the edges brown, turning every 10 minutes",
       },
     ],
     [
@@ -252,7 +252,7 @@ describe("reading a step", () => {
       { tool: "fridge", passiveMin: { low: 120, high: 120 }, tasteCold: true },
     ],
     ["Set a plain portion aside, then the chilli", { setAside: true }],
-    ["Fold it all together", { tool: null, activeMin: null, passiveMin: null, done: "" }],
+    ["Fold it all together", { tool: null, activeMin: null, passiveMin: null, doneWhen: "" }],
   ])("%s", (text, expected) => {
     expect(readStep(text)).toMatchObject(expected);
   });
@@ -367,8 +367,8 @@ describe("an amount as it is typed", () => {
   };
 
   it.each([
-    ["80", { grams: 80, range: null, written: "" }],
-    ["0,08 kg", { grams: 80, written: "" }],
+    ["80", { grams: 80, range: null, amountText: "" }],
+    ["0,08 kg", { grams: 80, amountText: "" }],
     ["80–100 g", { grams: 90, range: { low: 80, high: 100 } }],
     ["80 to 100", { grams: 90, range: { low: 80, high: 100 } }],
     ["0", { code: "amount-not-positive" }],
@@ -382,7 +382,7 @@ describe("an amount as it is typed", () => {
 
   it("keeps a loose measure in its own words beside its grams", () => {
     const bunches = read("2 bunches");
-    expect(bunches).toMatchObject({ written: "2 bunches", range: null });
+    expect(bunches).toMatchObject({ amountText: "2 bunches", range: null });
     expect("grams" in bunches && bunches.grams).toBeGreaterThan(60);
   });
 });

@@ -41,7 +41,7 @@ const byGroup: Readonly<Record<string, Role>> = {
 };
 
 /** The part an ingredient usually plays in a dish of a kind. In a pesto or a herb sauce every leaf is the green. */
-export function usualLineRole(facts: Pick<IngredientFacts, "category" | "group">, kind: DishKind): Role {
+export function defaultLineRole(facts: Pick<IngredientFacts, "category" | "group">, kind: DishKind): Role {
   const sauce = kind === "pesto" || kind === "herb-sauce";
   if (sauce && ["leaf", "brassica", "soft-herb"].includes(facts.category)) return "green";
   if (facts.category === "nut" && !sauce) return "crunch";

@@ -14,7 +14,7 @@ export {
   type PriceSource,
 } from "./cost.ts";
 export { diets, dietsOf, fitsDiet, isPartlyRead, type Diet } from "./diets.ts";
-export { suits, type Diners } from "./diners.ts";
+export { dinersOf, eatingDiets, suits, type Diners, type Eater } from "./diners.ts";
 export { dressingFormula, dressingLines } from "./dressing-recipe.ts";
 export type { Demand, Filling, Stock } from "./demand.ts";
 export { fillLines } from "./fill-lines.ts";
@@ -34,7 +34,7 @@ export {
   type Formula,
   type FormulaKeeping,
   type GramRange,
-  type HoldBack,
+  type GradualAddition,
   type Line,
   type Makes,
   type Minutes,
@@ -42,11 +42,11 @@ export {
   type Step,
   type StepTool,
 } from "./formula.ts";
-export { heldBack, type HeldBack } from "./held-back.ts";
-export { impliedBy, usualLineRole } from "./guess-line.ts";
-export { houseVersion, type HouseIssue } from "./house-version.ts";
-export { judgeFormula, type FormulaIssue } from "./judge-formula.ts";
-export { cautionsOfKind, keepingOf, kindFromWords, usualDensity, usualPortionG } from "./kind-of-dish.ts";
+export { additionSteps, type HeldBack } from "./addition-steps.ts";
+export { impliedBy, defaultLineRole } from "./guess-line.ts";
+export { defaultVersion, type DefaultVersionIssue } from "./default-version.ts";
+export { validateFormula, type FormulaIssue } from "./validate-formula.ts";
+export { cautionsOfKind, keepingOf, kindFromWords, defaultDensity, defaultPortionG } from "./kind-of-dish.ts";
 export { readLineAmount, type LineAmount } from "./line-amount.ts";
 export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";
 export { equalLoads, gramsInLoads, loadsOf, type Loads } from "./loads.ts";
@@ -56,5 +56,5 @@ export { recipeId } from "./recipe-id.ts";
 export { scaleFormula, timesFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
 export { allowedFillers, gramsPerBatch, isStrong, shareCap, type AllowedFiller } from "./slots.ts";
 export { withSubRecipes, type SubRecipeIssue } from "./sub-recipes.ts";
-export { standInFor, substitutesFor, type Substitute } from "./substitute.ts";
+export { substitutionFor, substitutionsFor, type Substitution } from "./substitute.ts";
 export { topUpLine, type TopUp } from "./top-up.ts";

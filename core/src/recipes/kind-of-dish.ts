@@ -1,4 +1,4 @@
-import type { IngredientFacts } from "../catalogue/index.ts";
+import { hasTrait, type IngredientFacts } from "../catalogue/index.ts";
 import type { DishKind, FormulaKeeping } from "./formula.ts";
 import { kindRows, type KindRow } from "./tables/kinds.ts";
 
@@ -9,14 +9,14 @@ export const kindFromWords = (text: string): DishKind | undefined =>
   kindRows.find((row) => row.words.test(text))?.kind;
 
 /** Usual grams of one portion. Common practice, no source. */
-export const usualPortionG = (kind: DishKind): number => rowOf(kind)?.portionG ?? 100;
+export const defaultPortionG = (kind: DishKind): number => rowOf(kind)?.portionG ?? 100;
 
 /** Usual grams per millilitre of the finished dish. Common practice, no source. */
-export const usualDensity = (kind: DishKind): number => rowOf(kind)?.gramsPerMl ?? 1;
+export const defaultDensity = (kind: DishKind): number => rowOf(kind)?.gramsPerMl ?? 1;
 
 const isFreshSavour = (f: IngredientFacts): boolean => f.category === "allium" || f.category === "soft-herb";
 const isCreamy = (f: IngredientFacts): boolean => f.group === "creamy-base" || f.group === "cream";
-const isJuice = (f: IngredientFacts): boolean => /lemon|lime|orange|grapefruit/.test(f.id);
+const isJuice = (f: IngredientFacts): boolean => hasTrait(f, "citrus");
 
 type Guess = (facts: readonly IngredientFacts[]) => FormulaKeeping;
 const fridgeOnly = (fridge: string): FormulaKeeping => ({ fridge, freezer: null });
@@ -25,7 +25,7 @@ const keepingGuesses: Readonly<Record<DishKind, Guess>> = {
   "leaf-salad": () => fridgeOnly("dressed-leafy-salad"),
   slaw: (facts) => fridgeOnly(facts.some(isCreamy) ? "slaw-creamy" : "slaw-vinegar"),
   "grain-salad": (facts) =>
-    fridgeOnly(facts.some((f) => f.id.includes("rice")) ? "rice-cooked" : "grain-salad"),
+    fridgeOnly(facts.some((f) => hasTrait(f, "rice")) ? "rice-cooked" : "grain-salad"),
   "composed-plate": () => fridgeOnly("dressed-leafy-salad"),
   "cooked-salad": () => fridgeOnly("roasted-vegetables"),
   pesto: (facts) => ({
@@ -35,14 +35,14 @@ const keepingGuesses: Readonly<Record<DishKind, Guess>> = {
   "herb-sauce": () => fridgeOnly("salsa-verde-herb"),
   dip: (facts) =>
     fridgeOnly(
-      facts.some((f) => f.id === "avocado")
+      facts.some((f) => hasTrait(f, "avocado"))
         ? "avocado-dip"
         : facts.some((f) => f.category === "legume")
           ? "bean-dip"
           : "eggplant-dip",
     ),
   dressing: (facts) => {
-    if (facts.some((f) => f.id === "egg-yolk")) return fridgeOnly("mayonnaise-homemade");
+    if (facts.some((f) => hasTrait(f, "raw-egg"))) return fridgeOnly("mayonnaise-homemade");
     if (facts.some(isCreamy)) return fridgeOnly("yogurt-dressing");
     if (facts.some(isFreshSavour)) return fridgeOnly("dressing-fresh-garlic-herbs");
     return fridgeOnly(facts.some(isJuice) ? "vinaigrette-citrus" : "vinaigrette-plain");

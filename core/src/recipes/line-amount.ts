@@ -6,7 +6,7 @@ import type { GramRange } from "./formula.ts";
 export type LineAmount = {
   readonly grams: number;
   readonly range: GramRange | null;
-  readonly written: string;
+  readonly amountText: string;
   readonly workings: string;
 };
 
@@ -28,22 +28,22 @@ export function readLineAmount(
   if (ends) {
     const [low, high] = [number(ends[1]), number(ends[2])];
     if (!(low > 0 && high >= low)) return refuse({ code: "amount-not-positive", text });
-    return accept({ grams: (low + high) / 2, range: { low, high }, written: "", workings: "as typed" });
+    return accept({ grams: (low + high) / 2, range: { low, high }, amountText: "", workings: "as typed" });
   }
   if (bare.test(text)) {
     const grams = number(text);
     return grams > 0
-      ? accept({ grams, range: null, written: "", workings: "as typed" })
+      ? accept({ grams, range: null, amountText: "", workings: "as typed" })
       : refuse({ code: "amount-not-positive", text });
   }
   const read = parseAmount(text, how.cup);
   if (!read.ok) return read;
   const { amount, rest } = read.value;
   if (amount.kind === "mass")
-    return accept({ grams: toMilligram(amount.grams), range: null, written: "", workings: "as typed" });
+    return accept({ grams: toMilligram(amount.grams), range: null, amountText: "", workings: "as typed" });
   if (!facts) return refuse({ code: "measure-unknown", word: text, known: [] });
   const weight = toGrams(amount, facts, { rest, ounces: how.ounces });
   if (!weight.ok) return weight;
   const grams = toMilligram(weight.value.grams.value);
-  return accept({ grams, range: null, written: text.trim(), workings: weight.value.workings });
+  return accept({ grams, range: null, amountText: text.trim(), workings: weight.value.workings });
 }

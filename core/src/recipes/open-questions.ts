@@ -55,11 +55,11 @@ function questionsOf(step: Step, index: number, changes: readonly CookingChange[
         }
       : null,
   };
-  const doneness: OpenQuestion = { about: "doneness", step: index, proposal: changes[0]?.done ?? null };
+  const doneness: OpenQuestion = { about: "doneness", step: index, proposal: changes[0]?.doneWhen ?? null };
   return [
     ...(step.tool === "oven" && step.celsius === null ? [temperature] : []),
     ...(heated && untimed ? [time] : []),
-    ...(heated && step.done === "" ? [doneness] : []),
+    ...(heated && step.doneWhen === "" ? [doneness] : []),
   ];
 }
 

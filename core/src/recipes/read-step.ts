@@ -1,4 +1,4 @@
-import { spokenAsNumber } from "../measure/index.ts";
+import { wordsToNumber } from "../measure/index.ts";
 import { stepOf, type Minutes, type Step, type StepTool } from "./formula.ts";
 
 const toolWords: readonly (readonly [StepTool, RegExp])[] = [
@@ -59,7 +59,7 @@ const spans =
 /** The first stretch of time a text names, minutes; null when it names none. */
 export function minutesIn(text: string): Minutes | null {
   const plain = text.replace(/\bhalf an hour\b/gi, "30 minutes").replace(/\b(?:an|one) hour\b/gi, "1 hour");
-  const [match] = spokenAsNumber(plain).matchAll(spans);
+  const [match] = wordsToNumber(plain).matchAll(spans);
   if (!match) return null;
   const factor = unitMinutes[(match[3] ?? "m").charAt(0).toLowerCase()] ?? 1;
   const low = Number(match[1]) * factor;
@@ -78,7 +78,7 @@ const checkIn = (text: string): number | null => {
 const signIn = (text: string): string => (/\buntil ([^.;]+)/i.exec(text)?.[1] ?? "").trim().slice(0, 160);
 
 const passiveTools: readonly (StepTool | null)[] = ["oven", "fridge", "freezer"];
-const standing = /\b(?:stand|rest|soak|cool|chill|marinate|leave|prove|steep)\b/i;
+const passiveWords = /\b(?:stand|rest|soak|cool|chill|marinate|leave|prove|steep)\b/i;
 
 /**
  * What the words of a step say about time, tool, heat and doneness. Nothing is made up: what they do not say is null,
@@ -90,7 +90,7 @@ export function readStep(text: string): Step {
   const checkEveryMin = checkIn(text);
   const untimed = text.replace(/every [^.;,]+/gi, "");
   const minutes = minutesIn(untimed);
-  const passive = passiveTools.includes(tool) || standing.test(text);
+  const passive = passiveTools.includes(tool) || passiveWords.test(text);
   const waits = minutes !== null && passive && tool === null;
   return stepOf(text, {
     tool,
@@ -98,7 +98,7 @@ export function readStep(text: string): Step {
     activeMin: minutes !== null && !passive ? minutes.high : null,
     passiveMin: minutes !== null && passive && !waits ? minutes : null,
     wait: waits ? { leastMin: minutes.low, mostMin: null } : null,
-    done: signIn(text),
+    doneWhen: signIn(text),
     checkEveryMin,
     setAside: /set (?:a |some |one )?[\w ]*aside|(?:plain|mild) portion/i.test(text),
     tasteCold: /taste again|taste when cold|taste (?:it )?cold/i.test(text),

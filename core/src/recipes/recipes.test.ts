@@ -40,7 +40,7 @@ describe("what may fill a line", () => {
   it("counts what a batch can take of an ingredient, over its lines and caps", () => {
     const formula = aFormula([
       aLine("a", 100, "chard kale:0.5"),
-      aLine("b", 60, "kale lovage:0.5", { strongShare: 0.25 }),
+      aLine("b", 60, "kale lovage:0.5", { maxStrongHerbShare: 0.25 }),
     ]);
     const kitchen = { catalogue, diners: everyone };
     expect(gramsPerBatch(formula, "kale", kitchen)).toBe(110);

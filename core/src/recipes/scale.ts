@@ -68,6 +68,6 @@ export const timesFormula = (formula: Formula, factor: number): Formula => ({
     ...line,
     grams: line.grams * factor,
     range: line.range && { low: line.range.low * factor, high: line.range.high * factor },
-    written: factor === 1 ? line.written : "",
+    amountText: factor === 1 ? line.amountText : "",
   })),
 });

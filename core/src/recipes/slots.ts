@@ -33,7 +33,7 @@ export function allowedFillers(line: Line, catalogue: Catalogue, diners: Diners)
     const facts = catalogue.ingredients.get(filler.ingredient);
     invariant(facts !== undefined, `formula names unknown ingredient ${filler.ingredient}`);
     const allowed = suits(facts, diners) && !isBarred(line, facts);
-    const converted = written && convert(filler.by, written, facts);
+    const converted = written && convert(filler.convertBy, written, facts);
     const gramsPerGram = converted?.ok ? converted.value.factor : 1;
     return allowed ? [{ ...filler, facts, gramsPerGram }] : [];
   });
@@ -41,7 +41,7 @@ export function allowedFillers(line: Line, catalogue: Catalogue, diners: Diners)
 
 /** Largest share of a line that one filler may take, its own cap and the strong-herb cap together. */
 export const shareCap = (line: Line, filler: AllowedFiller): number =>
-  Math.min(filler.maxShare, isStrong(filler.facts) ? line.strongShare : 1);
+  Math.min(filler.maxShare, isStrong(filler.facts) ? line.maxStrongHerbShare : 1);
 
 /** Grams of an ingredient that one batch can take, over all lines; 0 when it fits nowhere. */
 export function gramsPerBatch(

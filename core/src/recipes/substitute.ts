@@ -1,12 +1,12 @@
-import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
+import { hasTrait, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import { convert, type Converted } from "./conversion.ts";
 import type { Line } from "./formula.ts";
 import { isBarred } from "./slots.ts";
-import { standIns, type StandIn } from "./tables/stand-ins.ts";
+import { substitutionTable, type SubstitutionRow } from "./tables/substitutions.ts";
 
 /** Something that may stand in for what a line asks, with what changes. */
-export type Substitute = {
+export type Substitution = {
   readonly ingredient: string;
   readonly grams: number;
   /** Salt that the stand-in carries more (+) or less (−) than what it replaces, grams; null where nobody knows. */
@@ -24,8 +24,8 @@ function cookedFromDry(dry: IngredientFacts): number | undefined {
 }
 
 function byDrainedWeight(from: IngredientFacts, to: IngredientFacts): Converted {
-  const dryFrom = from.group === "dry-pulse" || from.id.endsWith("-dry");
-  const dryTo = to.group === "dry-pulse" || to.id.endsWith("-dry");
+  const dryFrom = hasTrait(from, "dry-pulse");
+  const dryTo = hasTrait(to, "dry-pulse");
   const grown = cookedFromDry(dryFrom ? from : to);
   if (dryFrom === dryTo || !grown) return gramForGram;
   return {
@@ -44,7 +44,7 @@ function byDryMatter(from: IngredientFacts, to: IngredientFacts): Converted {
   };
 }
 
-function amountBy(by: StandIn["by"], from: IngredientFacts, to: IngredientFacts): Converted {
+function amountBy(by: SubstitutionRow["convertBy"], from: IngredientFacts, to: IngredientFacts): Converted {
   if (by === "drained") return byDrainedWeight(from, to);
   if (by === "dry-matter") return byDryMatter(from, to);
   const converted = convert(by, from, to);
@@ -52,16 +52,16 @@ function amountBy(by: StandIn["by"], from: IngredientFacts, to: IngredientFacts)
 }
 
 /** The usual relation of two of one kind: vinegars by sharpness, everything else gram for gram. */
-const usualBy = (from: IngredientFacts, to: IngredientFacts): StandIn["by"] =>
+const defaultConversion = (from: IngredientFacts, to: IngredientFacts): SubstitutionRow["convertBy"] =>
   from.category === "acid" && to.category === "acid" ? "strength" : "mass";
 
 /** Grams of one ingredient that stand in for `grams` (> 0) of another, and what that does to the salt. */
-export function standInFor(
+export function substitutionFor(
   grams: number,
   [from, to]: readonly [IngredientFacts, IngredientFacts],
-  about: Pick<StandIn, "by" | "factor" | "note"> = { by: usualBy(from, to), factor: 1, note: "" },
-): Substitute {
-  const converted = amountBy(about.by, from, to);
+  about: Pick<SubstitutionRow, "convertBy" | "factor" | "note"> = { convertBy: defaultConversion(from, to), factor: 1, note: "" },
+): Substitution {
+  const converted = amountBy(about.convertBy, from, to);
   const needed = grams * converted.factor * about.factor;
   const [saltFrom, saltTo] = [from.composition?.saltG ?? null, to.composition?.saltG ?? null];
   const less = about.factor === 1 ? "" : ` × ${about.factor}`;
@@ -78,15 +78,15 @@ export function standInFor(
  * Everything that may stand in for an ingredient of a line: the line's own other fillers, the table of stand-ins, then
  * others of its substitution group. `suits` says who may be at the table; nothing never-raw comes into a raw line.
  */
-export function substitutesFor(
+export function substitutionsFor(
   line: Line,
   ingredient: string,
   kitchen: { readonly catalogue: Catalogue; readonly suits: (facts: IngredientFacts) => boolean },
-): Substitute[] {
+): Substitution[] {
   const { ingredients } = kitchen.catalogue;
   const from = ingredients.get(ingredient);
   if (!from) return [];
-  const listed = standIns.filter((row) => row.from === ingredient);
+  const listed = substitutionTable.filter((row) => row.from === ingredient);
   const family = [...ingredients.values()].filter((f) => f.group === from.group);
   const order = [
     ...line.fillers.map((f) => f.ingredient),
@@ -97,7 +97,7 @@ export function substitutesFor(
     const to = ingredients.get(id);
     if (!to || id === ingredient || !kitchen.suits(to) || isBarred(line, to)) return [];
     return [
-      standInFor(
+      substitutionFor(
         line.grams,
         [from, to],
         listed.find((row) => row.to === id),

@@ -9,10 +9,10 @@ import type { Demand, Stock } from "./demand.ts";
 import { fillLines } from "./fill-lines.ts";
 import { fillByProgramme } from "./fill-programme.ts";
 import { fillerOf, type Conversion, type Line } from "./formula.ts";
-import { judgeFormula } from "./judge-formula.ts";
+import { validateFormula } from "./validate-formula.ts";
 import { allowedFillers, isStrong } from "./slots.ts";
-import { standInFor, substitutesFor } from "./substitute.ts";
-import { standIns } from "./tables/stand-ins.ts";
+import { substitutionFor, substitutionsFor } from "./substitute.ts";
+import { substitutionTable } from "./tables/substitutions.ts";
 import { topUpLine } from "./top-up.ts";
 
 const factor = (by: Conversion, from: string, to: string): number => {
@@ -24,14 +24,14 @@ const demandOf = (line: Line): Demand => ({
   lineId: line.id,
   grams: line.grams,
   fillers: allowedFillers(line, referenceCatalogue, everyone),
-  strongShare: line.strongShare,
+  maxStrongHerbShare: line.maxStrongHerbShare,
   optional: line.optional,
 });
-const lot = (lotId: string, ingredient: string, grams: number, worth = 1): Stock => ({
+const lot = (lotId: string, ingredient: string, grams: number, urgencyWeight = 1): Stock => ({
   lotId,
   ingredient,
   grams,
-  worth,
+  urgencyWeight,
 });
 const inAll = (fillings: readonly { grams: number }[]): number =>
   fillings.reduce((total, f) => total + f.grams, 0);
@@ -69,7 +69,7 @@ describe("how much of another does the work", () => {
   it("refuses what has nothing in common", () => {
     expect(convert("strength", factsOf("parsley"), factsOf("chard"))).toMatchObject({
       ok: false,
-      issue: { code: "conversion-unknown", ingredient: "chard", by: "strength" },
+      issue: { code: "conversion-unknown", ingredient: "chard", convertBy: "strength" },
     });
   });
 });
@@ -77,7 +77,7 @@ describe("how much of another does the work", () => {
 describe("slots with conversions and floors", () => {
   it("a weaker acid takes more grams of itself for the same share", () => {
     const line = aLine("acid", 10, "lemon-juice", {
-      fillers: [fillerOf("lemon-juice"), fillerOf("orange-juice", { by: "strength" })],
+      fillers: [fillerOf("lemon-juice"), fillerOf("orange-juice", { convertBy: "strength" })],
     });
     expect(inAll(fillLines([demandOf(line)], [lot("o", "orange-juice", 500)]))).toBeCloseTo(62.5, 6);
     expect(
@@ -111,22 +111,22 @@ describe("slots with conversions and floors", () => {
       picks: fc.uniqueArray(fc.constantFrom(...names), { minLength: 2, maxLength: 3 }),
       caps: fc.array(fc.constantFrom(0.25, 0.5, 1), { minLength: 3, maxLength: 3 }),
       floor: fc.constantFrom(0, 0, 0.25),
-      strongShare: fc.constantFrom(0.25, 0.5, 1),
+      maxStrongHerbShare: fc.constantFrom(0.25, 0.5, 1),
     })
     .map((made): Omit<Line, "id"> => {
       const fillers = made.picks.map((id, i) =>
         fillerOf(id, {
           maxShare: i === 0 ? 1 : (made.caps[i] ?? 1),
-          minShare: i === 1 ? Math.min(made.floor, made.caps[1] ?? 1, made.strongShare) : 0,
+          minShare: i === 1 ? Math.min(made.floor, made.caps[1] ?? 1, made.maxStrongHerbShare) : 0,
         }),
       );
-      return aLine("x", made.grams, "parsley", { fillers, strongShare: made.strongShare });
+      return aLine("x", made.grams, "parsley", { fillers, maxStrongHerbShare: made.maxStrongHerbShare });
     });
   const someStock = fc.array(
     fc.record({
       ingredient: fc.constantFrom(...names),
       grams: fc.integer({ min: 1, max: 50 }),
-      worth: fc.integer({ min: 1, max: 9 }),
+      urgencyWeight: fc.integer({ min: 1, max: 9 }),
     }),
     { minLength: 1, maxLength: 4 },
   );
@@ -137,9 +137,9 @@ describe("slots with conversions and floors", () => {
       fc.property(fc.array(someLine, { minLength: 1, maxLength: 3 }), someStock, (lines, stocks) => {
         const demands = lines.map((line, i) => demandOf({ ...line, id: `l${i}` }));
         const stock = stocks.map((s, i) => ({ ...s, lotId: `lot${i}` }));
-        const worth = (fillings: ReturnType<typeof fillLines>): number =>
+        const urgencyWeight = (fillings: ReturnType<typeof fillLines>): number =>
           fillings.reduce(
-            (total, f) => total + f.grams * (stock.find((s) => s.lotId === f.lotId)?.worth ?? 0),
+            (total, f) => total + f.grams * (stock.find((s) => s.lotId === f.lotId)?.urgencyWeight ?? 0),
             0,
           );
         const filled = fillLines(demands, stock);
@@ -153,10 +153,10 @@ describe("slots with conversions and floors", () => {
           }
           const strong = demand.fillers.filter((f) => isStrong(f.facts)).map((f) => f.ingredient);
           expect(inAll(mine.filter((f) => strong.includes(f.ingredient)))).toBeLessThanOrEqual(
-            demand.grams * demand.strongShare + 1e-6,
+            demand.grams * demand.maxStrongHerbShare + 1e-6,
           );
         }
-        expect(worth(filled)).toBeCloseTo(worth(fillByProgramme(demands, stock)), 1);
+        expect(urgencyWeight(filled)).toBeCloseTo(urgencyWeight(fillByProgramme(demands, stock)), 1);
         seen++;
       }),
       { numRuns: 300, seed: 5 },
@@ -168,12 +168,12 @@ describe("slots with conversions and floors", () => {
     const small = fc.record({
       grams: fc.array(fc.integer({ min: 1, max: 4 }), { minLength: 2, maxLength: 2 }),
       stock: fc.array(fc.integer({ min: 0, max: 4 }), { minLength: 3, maxLength: 3 }),
-      worth: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 3, maxLength: 3 }),
+      urgencyWeight: fc.array(fc.integer({ min: 1, max: 5 }), { minLength: 3, maxLength: 3 }),
       half: fc.boolean(),
     });
     let seen = 0;
     fc.assert(
-      fc.property(small, ({ grams, stock, worth, half }) => {
+      fc.property(small, ({ grams, stock, urgencyWeight, half }) => {
         const cap = half ? 0.5 : 1;
         const [a = 1, b = 1] = grams.map((g) => g * 2);
         const lineA = aLine("a", a, "chard", {
@@ -183,7 +183,7 @@ describe("slots with conversions and floors", () => {
           fillers: [fillerOf("kale"), fillerOf("leek", { maxShare: cap })],
         });
         const [chard = 0, kale = 0, leek = 0] = stock;
-        const [w1 = 1, w2 = 1, w3 = 1] = worth;
+        const [w1 = 1, w2 = 1, w3 = 1] = urgencyWeight;
         const lots = [lot("c", "chard", chard, w1), lot("k", "kale", kale, w2), lot("l", "leek", leek, w3)];
         let best = 0;
         for (let c = 0; c <= chard; c++)
@@ -194,7 +194,7 @@ describe("slots with conversions and floors", () => {
                   best = Math.max(best, c * w1 + (inA + inB) * w2 + l * w3);
         const filled = fillLines([demandOf(lineA), demandOf(lineB)], lots);
         const got = filled.reduce(
-          (t, f) => t + f.grams * (lots.find((one) => one.lotId === f.lotId)?.worth ?? 0),
+          (t, f) => t + f.grams * (lots.find((one) => one.lotId === f.lotId)?.urgencyWeight ?? 0),
           0,
         );
         expect(got).toBeCloseTo(best, 3);
@@ -211,12 +211,12 @@ describe("slots with conversions and floors", () => {
       fillers: [fillerOf("apple-juice"), fillerOf("orange-juice")],
     });
     const sour = aLine("acid", 10, "lemon-juice", {
-      fillers: [fillerOf("lemon-juice"), fillerOf("orange-juice", { by: "strength" })],
+      fillers: [fillerOf("lemon-juice"), fillerOf("orange-juice", { convertBy: "strength" })],
     });
     for (const grams of [10, 40, 70, 200]) {
       const stock = [lot("o", "orange-juice", grams, 1), lot("l", "lemon-juice", 4, 3)];
       const filled = fillLines([demandOf(sweet), demandOf(sour)], stock);
-      const worth = filled.reduce((total, f) => total + f.grams * (f.lotId === "l" ? 3 : 1), 0);
+      const urgencyWeight = filled.reduce((total, f) => total + f.grams * (f.lotId === "l" ? 3 : 1), 0);
       let best = 0;
       for (let tenths = 0; tenths <= 10 * Math.min(30, grams); tenths++)
         for (let lemonTenths = 0; lemonTenths <= 40; lemonTenths++) {
@@ -224,14 +224,14 @@ describe("slots with conversions and floors", () => {
           const orange = Math.min(grams - tenths / 10, (10 - lemon) * 6.25);
           best = Math.max(best, tenths / 10 + orange + 3 * lemon);
         }
-      expect(worth).toBeCloseTo(best, 1);
+      expect(urgencyWeight).toBeCloseTo(best, 1);
     }
   });
 });
 
 describe("judging a formula before it is kept", () => {
   const issueOf = (line: Line) => {
-    const judged = judgeFormula(aFormula([line]), referenceCatalogue);
+    const judged = validateFormula(aFormula([line]), referenceCatalogue);
     return judged.ok ? undefined : judged.issue;
   };
 
@@ -241,7 +241,7 @@ describe("judging a formula before it is kept", () => {
     [aLine("a", Number.NaN, "chard"), { code: "amount-not-positive" }],
     [aLine("a", 5, "moonleaf"), { code: "ingredient-unknown", ingredient: "moonleaf" }],
     [aLine("a", 5, "chard:0.5 kale:0.25"), { code: "slot-cannot-be-filled", atMost: 0.75 }],
-    [aLine("a", 5, "lovage", { strongShare: 0.25 }), { code: "slot-cannot-be-filled", atMost: 0.25 }],
+    [aLine("a", 5, "lovage", { maxStrongHerbShare: 0.25 }), { code: "slot-cannot-be-filled", atMost: 0.25 }],
     [aLine("a", 5, "chard chard"), { code: "filled-twice" }],
     [aLine("a", 5, "runner-bean"), { code: "never-raw", ingredient: "runner-bean" }],
     [aLine("a", 5, "chard stinging-nettle:0.5"), { code: "never-raw", ingredient: "stinging-nettle" }],
@@ -255,7 +255,7 @@ describe("judging a formula before it is kept", () => {
       { code: "floors-over-line" },
     ],
     [
-      aLine("a", 5, "chard", { fillers: [fillerOf("chard"), fillerOf("kale", { by: "strength" })] }),
+      aLine("a", 5, "chard", { fillers: [fillerOf("chard"), fillerOf("kale", { convertBy: "strength" })] }),
       { code: "conversion-unknown", ingredient: "kale" },
     ],
   ])("refuses %#", (line, expected) => {
@@ -264,7 +264,7 @@ describe("judging a formula before it is kept", () => {
 
   it("takes a sound one, and says which line is not", () => {
     expect(issueOf(aLine("a", 5, "chard kale:0.5"))).toBeUndefined();
-    const judged = judgeFormula(
+    const judged = validateFormula(
       aFormula([aLine("a", 5, "chard"), aLine("a", 5, "kale")]),
       referenceCatalogue,
     );
@@ -275,14 +275,14 @@ describe("judging a formula before it is kept", () => {
 describe("standing in for another", () => {
   it("cheese by mass, with what its salt does to the hand's", () => {
     const salt = (id: string): number => factsOf(id).composition?.saltG ?? 0;
-    const swap = standInFor(100, [factsOf("feta"), factsOf("goat-cheese")]);
+    const swap = substitutionFor(100, [factsOf("feta"), factsOf("goat-cheese")]);
     expect(swap.grams).toBe(100);
     expect(swap.saltChangeG).toBeCloseTo(salt("goat-cheese") - salt("feta"), 6);
   });
 
   it("tin for cooked from dried by what a pulse becomes; tomato for dried by its dry matter", () => {
-    const listed = (from: string, to: string) => standIns.find((row) => row.from === from && row.to === to);
-    const dry = standInFor(
+    const listed = (from: string, to: string) => substitutionTable.find((row) => row.from === from && row.to === to);
+    const dry = substitutionFor(
       240,
       [factsOf("chickpea"), factsOf("chickpea-dry")],
       listed("chickpea", "chickpea-dry"),
@@ -290,7 +290,7 @@ describe("standing in for another", () => {
     const grown = factsOf("chickpea-dry").changes.find((c) => c.method === "boil")?.factor ?? 0;
     expect(grown).toBeGreaterThan(1.8);
     expect(dry.grams).toBeCloseTo(240 / grown, 6);
-    const dried = standInFor(
+    const dried = substitutionFor(
       200,
       [factsOf("tomato"), factsOf("sun-dried-tomato")],
       listed("tomato", "sun-dried-tomato"),
@@ -302,9 +302,9 @@ describe("standing in for another", () => {
 
   it("never offers never-raw produce for a raw line", () => {
     const line = aLine("green", 50, "spinach");
-    const offered = substitutesFor(line, "peas", { catalogue: referenceCatalogue, suits: () => true });
+    const offered = substitutionsFor(line, "peas", { catalogue: referenceCatalogue, suits: () => true });
     expect(offered.length).toBeGreaterThan(0);
-    const raw = substitutesFor(aLine("b", 50, "farro"), "farro", {
+    const raw = substitutionsFor(aLine("b", 50, "farro"), "farro", {
       catalogue: referenceCatalogue,
       suits: () => true,
     });
@@ -312,7 +312,7 @@ describe("standing in for another", () => {
   });
 
   it("names only ingredients there are", () => {
-    const known = standIns
+    const known = substitutionTable
       .flatMap((row) => [row.from, row.to])
       .filter((id) => !referenceCatalogue.ingredients.has(id));
     expect(known).toEqual([]);

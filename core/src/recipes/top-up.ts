@@ -10,7 +10,7 @@ export type TopUp = {
 };
 
 /** Less than this is a crumb, not a shopping line. */
-const crumbG = 0.05;
+const minLineG = 0.05;
 
 /** Grams of line still open, in all, of the strong ones, and what each filler takes already. */
 type Room = { line: number; strong: number; readonly taken: Map<string, number> };
@@ -24,7 +24,7 @@ function roomOf(demand: Demand, fillings: readonly Filling[]): Room {
   }
   const sumOf = (whose: (f: AllowedFiller) => boolean): number =>
     demand.fillers.filter(whose).reduce((total, f) => total + (taken.get(f.ingredient) ?? 0), 0);
-  const strong = demand.grams * demand.strongShare - sumOf((f) => isStrong(f.facts));
+  const strong = demand.grams * demand.maxStrongHerbShare - sumOf((f) => isStrong(f.facts));
   return { line: demand.grams - sumOf(() => true), strong, taken };
 }
 
@@ -62,6 +62,6 @@ export function topUpLine(
   return staplesFirst.flatMap(({ ingredient, gramsPerGram }) => {
     const grams = (added.get(ingredient) ?? 0) * gramsPerGram;
     const from = isStaple(ingredient) ? "staple" : "buy";
-    return grams > crumbG ? [{ lineId: demand.lineId, ingredient, grams, from } as const] : [];
+    return grams > minLineG ? [{ lineId: demand.lineId, ingredient, grams, from } as const] : [];
   });
 }

@@ -28,7 +28,7 @@ export type TrayWeighing = {
  * Mass factor of the food itself: oil, salt and spice on the tray are taken off before dividing.
  * @example fleshFactor({ beforeG: 1000, afterG: 735, extrasG: 35 }) // 0.700, not 0.735
  */
-export function fleshFactor({ beforeG, afterG, extrasG }: TrayWeighing): Result<number, CookingIssue> {
+export function massRetention({ beforeG, afterG, extrasG }: TrayWeighing): Result<number, CookingIssue> {
   if (!(beforeG > 0)) return refuse({ code: "weight-not-positive", grams: beforeG });
   if (!(afterG > 0)) return refuse({ code: "weight-not-positive", grams: afterG });
   if (!(extrasG >= 0)) return refuse({ code: "weight-not-positive", grams: extrasG });

@@ -1,12 +1,12 @@
 export { suggestParts } from "./by-products.ts";
 export {
-  chain,
+  yieldChain,
   includesHeat,
   type Chained,
   type ChainIssue,
   type ChainStage,
   type ChainStep,
-} from "./chain.ts";
+} from "./yield-chain.ts";
 export { closeBalance, type BalanceIssue, type ClosedTrim, type TrimPart } from "./close-balance.ts";
 export {
   compareBuys,
@@ -18,7 +18,7 @@ export {
 } from "./compare-buys.ts";
 export {
   concentration,
-  fleshFactor,
+  massRetention,
   massAtWater,
   waterAfter,
   type CookingIssue,
@@ -46,7 +46,7 @@ export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purch
 export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
 export {
   diceForTheSlowest,
-  diceTogether,
+  sizesForSameTime,
   pieceMm,
   timeForSize,
   wholeMm,

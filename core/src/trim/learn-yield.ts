@@ -1,5 +1,5 @@
-import tQuantile from "@stdlib/stats-base-dists-t-quantile";
 import type { Estimate } from "../measure/index.ts";
+import { studentReach, type IntervalShare } from "./student-t.ts";
 import { yieldScale, type YieldScale } from "./yield-scale.ts";
 
 /** Handbook yield: mean with the range kitchens differ over (90 %). */
@@ -66,12 +66,12 @@ export const secondsPrior = (prime: YieldPosterior): YieldPosterior => ({
 });
 
 /**
- * Interval in which the next weighing is expected with probability `share` (0–1), on the yield scale:
+ * Interval in which the next weighing is expected with probability `share`, on the yield scale:
  * Student t with ν degrees of freedom, centre μ, scale σ√(1 + 1/κ).
  */
-export function predictNext(posterior: YieldPosterior, share: number): Estimate {
+export function predictNext(posterior: YieldPosterior, share: IntervalShare): Estimate {
   const reach =
-    tQuantile((1 + share) / 2, posterior.nu) * posterior.sigma * Math.sqrt(1 + 1 / posterior.kappa);
+    studentReach(share, posterior.nu) * posterior.sigma * Math.sqrt(1 + 1 / posterior.kappa);
   const { from } = posterior.scale;
   return { value: from(posterior.mu), low: from(posterior.mu - reach), high: from(posterior.mu + reach) };
 }

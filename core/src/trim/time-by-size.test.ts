@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
-import { diceTogether, pieceMm, sizeFor, timeFactor, wholeTimeFactor } from "./time-by-size.ts";
+import { sizesForSameTime, pieceMm, sizeFor, timeFactor, wholeTimeFactor } from "./time-by-size.ts";
 
 describe("time by size", () => {
   it("20 to 40 mm dice takes 2.4 times as long, not 4 (worked example of the design)", () => {
@@ -31,7 +31,7 @@ describe("time by size", () => {
   });
 
   it("roots that must be done together: the slow one is cut smaller", () => {
-    const sizes = diceTogether(
+    const sizes = sizesForSameTime(
       [
         { id: "beet", minutes: 42, mm: 20 },
         { id: "carrot", minutes: 30, mm: 20 },

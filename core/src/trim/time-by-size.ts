@@ -16,7 +16,7 @@ export type SizeIssue = {
 const atMostMm = 400;
 
 /** t ∝ L + βL², L the half-thickness in metres. */
-const hardness = (mm: number, heat: Heat): number => {
+const cookingTimeScale = (mm: number, heat: Heat): number => {
   const half = mm / 2000;
   return half + betaPerMetre[heat] * half * half;
 };
@@ -33,7 +33,7 @@ export function timeFactor(size: {
 }): Result<number, SizeIssue> {
   for (const mm of [size.mm, size.referenceMm])
     if (!(mm > 0 && mm <= atMostMm)) return refuse({ code: "size-out-of-range", mm, atMostMm });
-  return accept(hardness(size.mm, size.heat) / hardness(size.referenceMm, size.heat));
+  return accept(cookingTimeScale(size.mm, size.heat) / cookingTimeScale(size.referenceMm, size.heat));
 }
 
 /** Whole fruit, a mass of it: half-thickness goes with the cube root of the mass. Grams and millimetres > 0. */
@@ -49,12 +49,12 @@ export const wholeMm = ({ grams, referenceG, referenceMm }: WholeFruit): number 
 
 /** How many times as long a whole fruit takes as the one that is known. */
 export const wholeTimeFactor = (fruit: WholeFruit & { readonly heat: Heat }): number =>
-  hardness(wholeMm(fruit), fruit.heat) / hardness(fruit.referenceMm, fruit.heat);
+  cookingTimeScale(wholeMm(fruit), fruit.heat) / cookingTimeScale(fruit.referenceMm, fruit.heat);
 
 /** The size that takes `factor` (> 0) times as long as `referenceMm`: the quadratic solved for its half-thickness. */
 export function sizeFor(factor: number, referenceMm: number, heat: Heat): number {
   const beta = betaPerMetre[heat];
-  const wanted = factor * hardness(referenceMm, heat);
+  const wanted = factor * cookingTimeScale(referenceMm, heat);
   return ((Math.sqrt(1 + 4 * beta * wanted) - 1) / (2 * beta)) * 2000;
 }
 
@@ -65,7 +65,7 @@ export type OnTray = { readonly id: string; readonly minutes: number; readonly m
  * A size for each so that all are done together, `minutes` (> 0) from now: what takes longest by the handbook is cut
  * smallest. Sizes are in millimetres, unrounded.
  */
-export const diceTogether = (
+export const sizesForSameTime = (
   things: readonly OnTray[],
   minutes: number,
 ): { readonly id: string; readonly mm: number }[] =>
@@ -99,4 +99,4 @@ export function timeForSize(
 export const diceForTheSlowest = (
   things: readonly OnTray[],
 ): { readonly id: string; readonly mm: number }[] =>
-  things.length < 2 ? [] : diceTogether(things, Math.max(...things.map((one) => one.minutes)));
+  things.length < 2 ? [] : sizesForSameTime(things, Math.max(...things.map((one) => one.minutes)));

@@ -1,37 +1,37 @@
-import { effectOnStock, foragingCautions, wayBack } from "@apron/core/basket";
+import { effectOnStock, foragingCautions, undoMode } from "@apron/core/basket";
 import { provenance } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
 import { notFound } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { factsOf, presentLot } from "../stock/present-lot.ts";
 
 /** One lot with every movement, oldest first. */
-export const getLot: UseCase<"getLot"> = async ({ params }, kit) => {
-  const lot = await kit.stores.lots.get(params.id);
+export const getLot: UseCase<"getLot"> = async ({ params }, context) => {
+  const lot = await context.stores.lots.get(params.id);
   if (!lot) return notFound("lot-unknown");
-  const entries = await kit.stores.lots.entries(lot.id);
+  const entries = await context.stores.lots.entries(lot.id);
   const undone = new Set(entries.flatMap((entry) => entry.undoes ?? []));
-  const facts = factsOf(kit, lot.ingredient);
+  const facts = factsOf(context, lot.ingredient);
   const noted = facts.rawNote
     ? [{ severity: facts.raw === "no" ? "stop" : "info", text: facts.rawNote, source: provenance(facts) }]
     : [];
-  const triggers = lot.sourceKind === "foraged" ? foragingCautions(lot.ingredient) : [];
-  const raised = triggers.flatMap((t) => kit.catalogue.cautions.get(t) ?? []);
+  const triggers = lot.sourceKind === "foraged" ? foragingCautions(facts) : [];
+  const raised = triggers.flatMap((t) => context.catalogue.cautions.get(t) ?? []);
   return accept({
-    ...presentLot(lot, kit),
+    ...presentLot(lot, context),
     entries: entries.map((entry) => ({
       id: entry.id,
       kind: entry.kind,
       grams: entry.grams,
-      canUndo: wayBack(entry.kind) !== "none" && entry.undoes === null && !undone.has(entry.id),
+      canUndo: undoMode(entry.kind) !== "none" && entry.undoes === null && !undone.has(entry.id),
       effectG: effectOnStock(entry),
       at: entry.at.toISOString(),
       by: entry.by,
       reason: entry.reason,
     })),
-    refreshed: lot.refreshed,
+    clothRefreshes: lot.clothRefreshes,
     keepsInCloth: lot.state === "raw" && ["soft-herb", "leaf", "flower"].includes(facts.category),
-    trims: await trimsOf(lot.id, kit),
+    trims: await trimsOf(lot.id, context),
     cautions: [
       ...raised.map((c) => ({ severity: c.severity, text: c.text, source: provenance(c) })),
       ...noted,
@@ -40,10 +40,10 @@ export const getLot: UseCase<"getLot"> = async ({ params }, kit) => {
 };
 
 /** The weighings made of a lot, so that a wrong one can be withdrawn where it is seen. */
-async function trimsOf(lotId: string, kit: Kit) {
-  const entries = await kit.stores.lots.entries(lotId);
+async function trimsOf(lotId: string, context: RequestContext) {
+  const entries = await context.stores.lots.entries(lotId);
   const ids = entries.filter((entry) => entry.kind === "trimmed").flatMap((entry) => entry.trimId ?? []);
-  const trims = await Promise.all(ids.map((id) => kit.stores.trims.get(id)));
+  const trims = await Promise.all(ids.map((id) => context.stores.trims.get(id)));
   return trims.flatMap((trim) =>
     trim
       ? [

@@ -12,12 +12,12 @@ const readCursor = (cursor: string | undefined): LotFilter["after"] => {
 };
 
 /** Lots on hand, use first first, a page at a time. A cursor nobody made starts from the beginning. */
-export const listLots: UseCase<"listLots"> = async ({ query }, kit) => {
+export const listLots: UseCase<"listLots"> = async ({ query }, context) => {
   const ingredients = query.text
-    ? searchNames(query.text, kit.catalogue.ingredients.values()).map((found) => found.id)
+    ? searchNames(query.text, context.catalogue.ingredients.values()).map((found) => found.id)
     : undefined;
   const after = readCursor(query.after);
-  const found = await kit.stores.lots.page({
+  const found = await context.stores.lots.page({
     state: query.state,
     place: query.place,
     source: query.source,
@@ -28,5 +28,5 @@ export const listLots: UseCase<"listLots"> = async ({ query }, kit) => {
   const lots = found.slice(0, query.limit);
   const last = lots.at(-1);
   const next = found.length > query.limit && last ? `${last.spoilsOn}_${last.id}` : null;
-  return accept({ lots: lots.map((lot) => presentLot(lot, kit)), next });
+  return accept({ lots: lots.map((lot) => presentLot(lot, context)), next });
 };

@@ -1,40 +1,34 @@
 import type { InputOf } from "@apron/contract";
-import { sharePrice, usualPlace } from "@apron/core/basket";
-import { lineReader, readLine, type LineReading } from "@apron/core/catalogue";
+import { sharePrice, defaultPlace } from "@apron/core/basket";
+import { readLine, type LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import { conflict, type Answer, type Refusal } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
+import { readerOf } from "../stock/line-reader.ts";
 import { presentLot } from "../stock/present-lot.ts";
 
 type Intake = InputOf<"logIntake">["body"];
 type IntakeLine = Intake["lines"][number];
 
-/** How this kitchen reads lines. */
-export const readerOf = (kit: Pick<Kit, "catalogue" | "asker">) =>
-  lineReader(kit.catalogue, {
-    cup: kit.asker.kitchen.cup,
-    ounces: kit.asker.kitchen.settings.ounces ?? {},
-  });
-
 /**
  * Logs several things at once, all or none: a box share typed line by line. A line that is not clear is refused at
  * its field, with what must be asked; the price of the whole is shared over the lines by weight.
  */
-export const logIntake: UseCase<"logIntake"> = async ({ body }, kit) => {
-  if ((await kit.stores.lots.getMany(body.lines.map((line) => line.id))).length > 0)
+export const logIntake: UseCase<"logIntake"> = async ({ body }, context) => {
+  if ((await context.stores.lots.getMany(body.lines.map((line) => line.id))).length > 0)
     return conflict("already-there");
   const arrivals: Arrival[] = [];
   for (const [index, line] of body.lines.entries()) {
-    const arrived = await lineArrives(line, body, kit);
+    const arrived = await lineArrives(line, body, context);
     if (!arrived.ok) return refuse(atLine(arrived.issue, index));
     arrivals.push(arrived.value);
   }
   const priced = withShares(arrivals, body.priceMinor);
-  await bringIn(priced, kit);
+  await bringIn(priced, context);
   return accept({
     id: body.id,
-    lots: priced.map(({ lot }) => presentLot({ ...lot, balanceG: lot.receivedG }, kit)),
+    lots: priced.map(({ lot }) => presentLot({ ...lot, balanceG: lot.receivedG }, context)),
   });
 };
 
@@ -53,18 +47,18 @@ const withShares = (arrivals: readonly Arrival[], priceMinor: number | null): Ar
   return arrivals.map((a, i) => ({ ...a, lot: { ...a.lot, priceMinor: shares[i] ?? null } }));
 };
 
-async function lineArrives(line: IntakeLine, body: Intake, kit: Kit): Promise<Answer<Arrival>> {
+async function lineArrives(line: IntakeLine, body: Intake, context: RequestContext): Promise<Answer<Arrival>> {
   const told = line.ingredient !== null && line.amount !== null;
-  const read = told ? undefined : readLine(line.text, readerOf(kit));
+  const read = told ? undefined : readLine(line.text, readerOf(context));
   const asked = read && questionIn(read, line);
   if (asked) return asked;
   const ingredient = line.ingredient ?? (read?.ingredient.kind === "one" ? read.ingredient.id : "");
-  const facts = kit.catalogue.ingredients.get(ingredient);
+  const facts = context.catalogue.ingredients.get(ingredient);
   const arriving = {
     id: line.id,
     ingredient,
     amount: line.amount ?? amountIn(read),
-    place: line.place ?? (facts ? usualPlace(facts) : "fridge"),
+    place: line.place ?? (facts ? defaultPlace(facts) : "fridge"),
     since: body.since,
     source: { kind: body.source.kind, note: body.source.note },
     grade: line.grade,
@@ -75,7 +69,7 @@ async function lineArrives(line: IntakeLine, body: Intake, kit: Kit): Promise<An
     price: null,
     label: null,
   };
-  const arrived = await arrivalOf(arriving, kit, body.id);
+  const arrived = await arrivalOf(arriving, context, body.id);
   return arrived.ok && read ? accept(asRead(arrived.value, read)) : arrived;
 }
 

@@ -1,9 +1,9 @@
 import type { LogLot } from "@apron/contract";
-import { comesReady, mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
+import { needsNoTrimming, mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
 import type { IngredientFacts } from "@apron/core/catalogue";
 import { accept, daysBetween, isExact, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { entryOf } from "../stock/entry-of.ts";
 import { freshnessOf, presentLot } from "../stock/present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
@@ -12,27 +12,27 @@ import { weigh, type Weighed } from "../stock/weigh.ts";
 type Arriving = Required<LogLot>;
 
 /** Logs what came in: the lot and the entry that brings it to its weight. */
-export const logLot: UseCase<"logLot"> = async ({ body }, kit) => {
-  if (await kit.stores.lots.get(body.id)) return conflict("already-there");
-  const arrived = await arrivalOf(body, kit);
+export const logLot: UseCase<"logLot"> = async ({ body }, context) => {
+  if (await context.stores.lots.get(body.id)) return conflict("already-there");
+  const arrived = await arrivalOf(body, context);
   if (!arrived.ok) return arrived;
-  await bringIn([arrived.value], kit);
+  await bringIn([arrived.value], context);
   const { lot } = arrived.value;
-  return accept(presentLot({ ...lot, balanceG: lot.receivedG }, kit));
+  return accept(presentLot({ ...lot, balanceG: lot.receivedG }, context));
 };
 
 /** A lot about to come in, and how its weight came about. */
 export type Arrival = { readonly lot: LotRecord; readonly workings: string };
 
 /** Writes arrivals down: lots at nothing, each brought up by its first entry. */
-export async function bringIn(arrivals: readonly Arrival[], kit: Kit): Promise<void> {
-  await kit.stores.lots.add(
+export async function bringIn(arrivals: readonly Arrival[], context: RequestContext): Promise<void> {
+  await context.stores.lots.add(
     arrivals.map((a) => a.lot),
-    kit.now,
+    context.now,
   );
-  await kit.stores.lots.append(
+  await context.stores.lots.append(
     arrivals.map(({ lot, workings }) =>
-      entryOf(kit, lot.id, { kind: "received", grams: lot.receivedG, reason: workings }),
+      entryOf(context, lot.id, { kind: "received", grams: lot.receivedG, reason: workings }),
     ),
   );
 }
@@ -40,18 +40,18 @@ export async function bringIn(arrivals: readonly Arrival[], kit: Kit): Promise<v
 /** Everything that has to be true of what came in, then the lot it makes. */
 export async function arrivalOf(
   body: Arriving,
-  kit: Kit,
+  context: RequestContext,
   intakeId: string | null = null,
 ): Promise<Answer<Arrival>> {
-  const facts = kit.catalogue.ingredients.get(body.ingredient);
+  const facts = context.catalogue.ingredients.get(body.ingredient);
   if (!facts) return notFound("ingredient-unknown", "ingredient");
-  const untrue = dateIssue(body, kit) ?? foragingIssue(body, facts) ?? (await bedIssue(body, kit));
+  const untrue = dateIssue(body, context) ?? foragingIssue(body, facts) ?? (await bedIssue(body, context));
   if (untrue) return untrue;
-  const weight = weigh(body.amount, facts, kit);
+  const weight = weigh(body.amount, facts, context);
   if (!weight.ok) return weight;
   const price = priceOf(body, weight.value);
   if (!price.ok) return price;
-  const lot = newLot(body, { facts, weight: weight.value, priceMinor: price.value, intakeId, kit });
+  const lot = newLot(body, { facts, weight: weight.value, priceMinor: price.value, intakeId, context });
   return accept({ lot, workings: weight.value.workings });
 }
 
@@ -61,15 +61,15 @@ function priceOf(body: Arriving, weight: Weighed): Answer<number | null> {
   return price.ok ? price : refuseWith(price.issue, "price");
 }
 
-function dateIssue(body: Arriving, kit: Kit): Answer<never> | undefined {
-  if (body.since > kit.today)
+function dateIssue(body: Arriving, context: RequestContext): Answer<never> | undefined {
+  if (body.since > context.today)
     return refuse({
       status: 422,
       code: "date-in-future",
       field: "since",
-      measurements: { today: kit.today },
+      measurements: { today: context.today },
     });
-  return daysBetween(body.since, kit.today) > oldestLotDays
+  return daysBetween(body.since, context.today) > oldestLotDays
     ? refuse({
         status: 422,
         code: "date-too-old",
@@ -84,9 +84,9 @@ const foragingIssue = (body: Arriving, facts: IngredientFacts): Answer<never> | 
     ? refuse({ status: 422, code: "never-foraged", field: "source.kind" })
     : undefined;
 
-async function bedIssue(body: Arriving, kit: Kit): Promise<Answer<never> | undefined> {
+async function bedIssue(body: Arriving, context: RequestContext): Promise<Answer<never> | undefined> {
   if (body.bedId === null) return undefined;
-  const bed = await kit.stores.beds.get(body.bedId);
+  const bed = await context.stores.beds.get(body.bedId);
   return bed ? undefined : notFound("bed-unknown", "bedId");
 }
 
@@ -95,20 +95,20 @@ type NewLot = {
   readonly weight: Weighed;
   readonly priceMinor: number | null;
   readonly intakeId: string | null;
-  readonly kit: Kit;
+  readonly context: RequestContext;
 };
 
 function newLot(body: Arriving, from: NewLot): LotRecord {
   const { grams } = from.weight;
   const base = {
     ingredient: body.ingredient,
-    state: comesReady(from.facts) ? ("usable" as const) : ("raw" as const),
+    state: needsNoTrimming(from.facts) ? ("usable" as const) : ("raw" as const),
     method: null,
     place: body.place,
     since: body.since,
     bestBefore: body.bestBefore,
     moved: null,
-    refreshed: 0,
+    clothRefreshes: 0,
   };
   return {
     ...base,
@@ -121,7 +121,7 @@ function newLot(body: Arriving, from: NewLot): LotRecord {
     estimateHigh: isExact(grams) ? null : toMilligram(grams.high),
     receivedG: toMilligram(grams.value),
     balanceG: 0,
-    spoilsOn: freshnessOf(base, from.kit).spoilsOn,
+    spoilsOn: freshnessOf(base, from.context).spoilsOn,
     parentLotId: null,
     note: body.note,
     condition: null,

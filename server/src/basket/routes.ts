@@ -1,13 +1,12 @@
 import type { UseCases } from "../context/request-context.ts";
 import { addBed, changeBed, listBeds } from "./beds.ts";
-import { correctLot, goneOff, takeFromLot, weighBack } from "./change-lot.ts";
+import { correctLot, goneOff, removeFromLot, weighBack } from "./change-lot.ts";
 import { getLot } from "./get-lot.ts";
-import { exportLots, importLots } from "../exchange/lots-file.ts";
 import { listLots } from "./list-lots.ts";
 import { logIntake } from "./log-intake.ts";
 import { logLot } from "./log-lot.ts";
 import { labelLot, moveLot, refreshLot } from "./move-lot.ts";
-import { cutLot, freezeLot, splitLot } from "./part-lot.ts";
+import { openPortion, freezeLot, splitLot } from "./part-lot.ts";
 import { undoEntry, undoIntake } from "./undo.ts";
 
 export const basketUseCases = {
@@ -16,19 +15,17 @@ export const basketUseCases = {
   getLot,
   goneOff,
   correctLot,
-  takeFromLot,
+  removeFromLot,
   weighBack,
   splitLot,
   freezeLot,
-  cutLot,
+  openPortion,
   moveLot,
   refreshLot,
   labelLot,
   undoEntry,
   logIntake,
   undoIntake,
-  importLots,
-  exportLots,
   listBeds,
   addBed,
   changeBed,
@@ -38,19 +35,17 @@ export const basketUseCases = {
   | "getLot"
   | "goneOff"
   | "correctLot"
-  | "takeFromLot"
+  | "removeFromLot"
   | "weighBack"
   | "splitLot"
   | "freezeLot"
-  | "cutLot"
+  | "openPortion"
   | "moveLot"
   | "refreshLot"
   | "labelLot"
   | "undoEntry"
   | "logIntake"
   | "undoIntake"
-  | "importLots"
-  | "exportLots"
   | "listBeds"
   | "addBed"
   | "changeBed"

@@ -1,5 +1,5 @@
 import type { IngredientDetail, IngredientFacts as Sent, IngredientSummary } from "@apron/contract";
-import { comesReady, foragingCautions, mayBeForaged, usualPlace } from "@apron/core/basket";
+import { needsNoTrimming, foragingCautions, mayBeForaged, defaultPlace } from "@apron/core/basket";
 import { provenance, type Catalogue, type IngredientFacts } from "@apron/core/catalogue";
 import type { OwnFigure } from "@apron/core/catalogue";
 
@@ -11,8 +11,8 @@ export const summaryOf = (facts: IngredientFacts): IngredientSummary => ({
   category: facts.category,
   raw: facts.raw,
   rawNote: facts.rawNote,
-  bestPlace: usualPlace(facts),
-  needsTrimming: !comesReady(facts),
+  bestPlace: defaultPlace(facts),
+  needsTrimming: !needsNoTrimming(facts),
   mayBeForaged: mayBeForaged(facts),
 });
 
@@ -24,6 +24,7 @@ export const factsSent = (facts: IngredientFacts): Sent => ({
   diet: facts.diet,
   tcsWhen: facts.tcsWhen,
   group: facts.group,
+  traits: facts.traits ?? [],
   notes: facts.notes,
   measures: facts.measures,
   trims: facts.trims,
@@ -49,7 +50,7 @@ export function detailOf(
     ...factsSent(facts),
     storage: facts.season?.advice ?? null,
     cautions: cautionsOf([facts.id]),
-    foraging: mayBeForaged(facts) ? cautionsOf(foragingCautions(facts.id)) : [],
+    foraging: mayBeForaged(facts) ? cautionsOf(foragingCautions(facts)) : [],
     own: from.figures.filter((f) => f.ingredient === facts.id),
     handbook: book
       ? {

@@ -1,26 +1,32 @@
-import type { WentOff } from "@apron/core/basket";
 import type { OunceMeaning } from "@apron/core/catalogue";
-import { usualAppetite, type Household } from "@apron/core/match";
-import type { Diners } from "@apron/core/recipes";
+import { defaultAppetite, type Household } from "@apron/core/match";
+import type { Eater } from "@apron/core/recipes";
 
 /** What a kitchen has decided about itself; kept as one JSON value with its row. */
 export type KitchenSettings = {
-  readonly household: Household;
-  readonly diners: Diners;
+  /** The people who eat here. */
+  readonly eaters: readonly Eater[];
+  readonly household: Omit<Household, "people">;
   /** Ingredients that always stand on the shelf. */
   readonly staples: readonly string[];
+  readonly scale: "none" | "simulated";
   /** What "oz" means here of things that can be poured, by ingredient; asked once. */
   readonly ounces?: Readonly<Record<string, OunceMeaning>>;
-  /** Whole lots that went off, oldest first: what this kitchen has seen of keeping. */
-  readonly wentOff?: readonly WentOff[];
-  /** Jars of dressing weighed back, oldest first: grams that went on 100 g of a kind of salad. */
-  readonly jars?: readonly { readonly group: string; readonly per100g: number }[];
 };
 
-/** What a new kitchen starts from: two people who eat everything, and the usual shelf. */
+/** Someone who eats everything. */
+export const eaterNamed = (name: string): Eater => ({
+  name,
+  diet: "any",
+  avoidAllergens: [],
+  avoidIngredients: [],
+});
+
+/** What a new kitchen starts from: the usual shelf, some room in the freezer, no scale. */
 export const firstSettings: KitchenSettings = {
-  household: { people: 2, portionsPerPersonDay: usualAppetite, freezerPortions: 24, givePortions: 4 },
-  diners: { diet: "any", avoidAllergens: [], avoidIngredients: [] },
+  eaters: [eaterNamed("Person 1"), eaterNamed("Person 2")],
+  household: { portionsPerPersonDay: defaultAppetite, freezerPortions: 24, givePortions: 4 },
+  scale: "none",
   staples: [
     "olive-oil",
     "rapeseed-oil",

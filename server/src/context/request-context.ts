@@ -4,12 +4,14 @@ import type { Day } from "@apron/core/measure";
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
 import type { Answer } from "./refusal.ts";
 import type { SessionRecord } from "./ports/kitchen.store.ts";
+import type { PriceBoard } from "./ports/price-board.ts";
 import type { Database, Stores } from "./stores.ts";
 
 /** Everything that comes from outside: opened by main, replaced at will by tests. */
 export type Deps = {
   readonly database: Database;
   readonly catalogue: Catalogue;
+  readonly priceBoard: PriceBoard;
   readonly now: () => Date;
   readonly newId: () => string;
   readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;
@@ -18,9 +20,9 @@ export type Deps = {
 };
 
 /** What a use case works with: one kitchen's stores in one transaction, who asks, and the day it is. */
-export type Kit = {
+export type RequestContext = {
   readonly stores: Stores;
-  readonly asker: SessionRecord;
+  readonly session: SessionRecord;
   readonly today: Day;
   readonly now: Date;
   /** As this kitchen sees it: its own ingredients and figures in it. */
@@ -30,12 +32,13 @@ export type Kit = {
   /** What this kitchen has seen go off. */
   readonly experience: KeepingExperience;
   readonly newId: () => string;
+  readonly priceBoard: PriceBoard;
 };
 
 /** A route's work: load, decide in core, save. */
 export type UseCase<Name extends EndpointName> = (
   input: InputOf<Name>,
-  kit: Kit,
+  context: RequestContext,
 ) => Promise<Answer<ReplyOf<Name>>>;
 
 export type UseCases<Names extends EndpointName> = { readonly [Name in Names]: UseCase<Name> };

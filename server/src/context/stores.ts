@@ -1,9 +1,13 @@
 import type { Result } from "@apron/core/measure";
-import type { BedStore, LotStore } from "./ports/lot.store.ts";
+import type { BedStore } from "./ports/bed.store.ts";
+import type { DressingWeighingStore } from "./ports/dressing-weighing.store.ts";
+import type { PhotoStore } from "./ports/photo.store.ts";
+import type { SpoilageStore } from "./ports/spoilage.store.ts";
+import type { LotStore } from "./ports/lot.store.ts";
 import type { OwnStore } from "./ports/own.store.ts";
 import type { ScaleStore } from "./ports/scale.store.ts";
 import type { Refusal } from "./refusal.ts";
-import type { FrontDoor, KitchenStore } from "./ports/kitchen.store.ts";
+import type { AuthStore, KitchenStore } from "./ports/kitchen.store.ts";
 import type { LarderStore } from "./ports/larder.store.ts";
 import type { RecipeStore } from "./ports/recipe.store.ts";
 import type { TrimStore } from "./ports/trim.store.ts";
@@ -18,6 +22,9 @@ export type Stores = {
   readonly beds: BedStore;
   readonly own: OwnStore;
   readonly kitchen: KitchenStore;
+  readonly spoilage: SpoilageStore;
+  readonly dressingWeighings: DressingWeighingStore;
+  readonly photos: PhotoStore;
 };
 
 /** Who writes, and the client-made key that makes a retry harmless. */
@@ -31,7 +38,7 @@ export type WriteClaim = {
 
 /** The kitchen's memory. Writes of one kitchen happen one after another, whole or not at all. */
 export type Database = {
-  readonly door: FrontDoor;
+  readonly authStore: AuthStore;
   readonly read: <Value>(kitchenId: string, work: (stores: Stores) => Promise<Value>) => Promise<Value>;
   readonly write: <Value>(
     claim: WriteClaim,

@@ -2,14 +2,13 @@ import { accept } from "@apron/core/measure";
 import { costOf, partCost, per100gUsable, pricePart, type PriceSource } from "@apron/core/recipes";
 import { factsOf, nameFor } from "../stock/present-lot.ts";
 import { planFor } from "./plan-make.ts";
-import { simulatedPriceBoard } from "../devices/simulated-price-board.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import type { Surplus } from "../stock/surplus.ts";
 
 /** The board's price for what is left after the usual trimming; null where it does not list it. */
-function boardPer100g(ingredient: string, kit: Kit): number | null {
-  const perKg = simulatedPriceBoard.perKgMinor(ingredient, kit.today, kit.catalogue);
-  return perKg === undefined ? null : per100gUsable(perKg, factsOf(kit, ingredient).trims[0]?.mean ?? 1);
+function boardPer100g(ingredient: string, context: RequestContext): number | null {
+  const perKg = context.priceBoard.perKgMinor(ingredient, context.today, context.catalogue);
+  return perKg === undefined ? null : per100gUsable(perKg, factsOf(context, ingredient).trims[0]?.mean ?? 1);
 }
 
 /** A lot's price goes with what is left of it; of a raw lot that is what its yield should leave. */
@@ -22,18 +21,18 @@ function sourceOf(lot: Surplus | undefined): PriceSource {
 }
 
 /** What a make from today's stock costs: lots at what was paid, own produce as asked, the rest off the board. */
-export const costRecipe: UseCase<"costRecipe"> = async ({ params, query }, kit) => {
-  const planned = await planFor(params.id, { kind: "batches", batches: query.batches }, kit);
+export const costRecipe: UseCase<"costRecipe"> = async ({ params, query }, context) => {
+  const planned = await planFor(params.id, { kind: "batches", batches: query.batches }, context);
   if (!planned.ok) return planned;
   const { plan, surplus } = planned.value;
   const parts = plan.lines.flatMap((line) =>
     line.parts.map((part) => {
       const source = sourceOf(surplus.find((lot) => lot.lotId === part.lotId));
-      const price = pricePart(source, boardPer100g(part.ingredient, kit), query.own);
-      const priced = { name: nameFor(kit, part.ingredient), grams: part.grams, ...price };
+      const price = pricePart(source, boardPer100g(part.ingredient, context), query.own);
+      const priced = { name: nameFor(context, part.ingredient), grams: part.grams, ...price };
       return { ...priced, costMinor: partCost(priced) };
     }),
   );
   const cost = costOf(parts, plan.servings);
-  return accept({ ...cost, parts, currency: kit.asker.kitchen.currency });
+  return accept({ ...cost, parts, currency: context.session.kitchen.currency });
 };

@@ -1,5 +1,5 @@
 import type { BatchMade, FinishMake, UseBy } from "@apron/contract";
-import { believableOutput, recordedOutput, settleMake, type OnHandLot, type Settled } from "@apron/core/cook";
+import { believableOutput, recordedOutput, reconcileBatch, type OnHandLot, type ReconciledBatch } from "@apron/core/cook";
 import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
@@ -7,10 +7,10 @@ import { entryOf } from "../stock/entry-of.ts";
 import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { presentContainer } from "../larder/present-container.ts";
 import type { BatchRecord, ContainerRecord } from "../context/ports/larder.store.ts";
-import { wholeRecipe } from "../recipes/library.ts";
+import { expandedRecipe } from "../recipes/library.ts";
 import { useByIn } from "./use-by-of.ts";
 
 type Make = {
@@ -19,7 +19,7 @@ type Make = {
   readonly lots: readonly LotRecord[];
 };
 type Done = Make & {
-  readonly settled: Settled;
+  readonly reconciled: ReconciledBatch;
   readonly outputG: number;
   readonly containers: readonly ContainerRecord[];
 };
@@ -28,53 +28,53 @@ type Done = Make & {
  * Records what was made, whole or not at all: draws the lots down, fills the containers with their use-by, and
  * puts what was opened and not used up back as dated lots.
  */
-export const finishMake: UseCase<"finishMake"> = async ({ body }, kit) => {
-  const recipe = await wholeRecipe(body.recipeId, kit, body.version);
+export const finishMake: UseCase<"finishMake"> = async ({ body }, context) => {
+  const recipe = await expandedRecipe(body.recipeId, context, body.version);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
-  const unknown = [...body.used, ...body.leftOvers].find((p) => !kit.catalogue.ingredients.has(p.ingredient));
+  const unknown = [...body.used, ...body.leftOvers].find((p) => !context.catalogue.ingredients.has(p.ingredient));
   if (unknown) return refuse({ status: 422, code: "ingredient-unknown", field: "used" });
   const lotIds = body.used.flatMap((part) => part.lotId ?? []);
-  const lots = lotIds.length === 0 ? [] : await kit.stores.lots.getMany([...new Set(lotIds)]);
+  const lots = lotIds.length === 0 ? [] : await context.stores.lots.getMany([...new Set(lotIds)]);
   const make: Make = { body, formula: recipe.formula, lots };
-  const settled = settleMake(make.formula, body.used, {
-    lots: lots.map((lot) => onHandOf(lot, kit)),
-    catalogue: kit.catalogue,
+  const reconciled = reconcileBatch(make.formula, body.used, {
+    lots: lots.map((lot) => onHandOf(lot, context)),
+    catalogue: context.catalogue,
   });
-  if (!settled.ok) {
-    const { index } = settled.issue as { index?: number };
-    return refuseWith(settled.issue, index === undefined ? "used" : `used.${index}.grams`);
+  if (!reconciled.ok) {
+    const { index } = reconciled.issue as { index?: number };
+    return refuseWith(reconciled.issue, index === undefined ? "used" : `used.${index}.grams`);
   }
-  const outputG = body.weighedG ?? recordedOutput(settled.value.output);
-  if (body.weighedG !== null && !believableOutput(body.weighedG, settled.value.output))
+  const outputG = body.weighedG ?? recordedOutput(reconciled.value.output);
+  if (body.weighedG !== null && !believableOutput(body.weighedG, reconciled.value.output))
     return refuse({
       status: 422,
       code: "output-over-inputs",
       field: "weighedG",
-      measurements: { output: settled.value.output },
+      measurements: { output: reconciled.value.output },
     });
-  const containers = containersOf({ ...make, outputG }, kit);
+  const containers = containersOf({ ...make, outputG }, context);
   if (!containers.ok) return containers;
-  return save({ ...make, settled: settled.value, outputG, containers: containers.value }, kit);
+  return save({ ...make, reconciled: reconciled.value, outputG, containers: containers.value }, context);
 };
 
-function onHandOf(lot: LotRecord, kit: Kit): OnHandLot {
-  const fresh = freshnessOf(lot, kit);
+function onHandOf(lot: LotRecord, context: RequestContext): OnHandLot {
+  const fresh = freshnessOf(lot, context);
   return {
     lotId: lot.id,
     ingredient: lot.ingredient,
     onHandG: lot.balanceG,
     state: lot.state,
-    pastSafety: fresh.safeUntil !== null && fresh.safeUntil < kit.today,
+    pastSafety: fresh.safeUntil !== null && fresh.safeUntil < context.today,
   };
 }
 
-function containersOf(make: Make & { outputG: number }, kit: Kit): Answer<ContainerRecord[]> {
+function containersOf(make: Make & { outputG: number }, context: RequestContext): Answer<ContainerRecord[]> {
   const { body, formula, outputG } = make;
   const dated = new Map<string, UseBy>();
   for (const [index, { place }] of body.containers.entries()) {
     const date =
       place === "fridge" || place === "freezer"
-        ? useByIn(place, { formula, drawn: body.used, lots: make.lots }, kit)
+        ? useByIn(place, { formula, drawn: body.used, lots: make.lots }, context)
         : null;
     if (!date) return refuseWith({ code: "not-kept-there" }, `containers.${index}.place`);
     dated.set(place, date);
@@ -84,7 +84,7 @@ function containersOf(make: Make & { outputG: number }, kit: Kit): Answer<Contai
   const portionG = outputG / (body.batches * formula.servings);
   return accept(
     loads.value.flatMap((load) =>
-      filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, kit),
+      filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, context),
     ),
   );
 }
@@ -92,12 +92,12 @@ function containersOf(make: Make & { outputG: number }, kit: Kit): Answer<Contai
 function filledOf(
   load: Load,
   of: { batchId: string; portionG: number; date: UseBy | undefined },
-  kit: Kit,
+  context: RequestContext,
 ): ContainerRecord[] {
   const { date } = of;
   if (!date) return [];
   return Array.from({ length: load.count }, () => ({
-    id: kit.newId(),
+    id: context.newId(),
     batchId: of.batchId,
     kind: load.kind,
     place: load.place,
@@ -115,16 +115,16 @@ function filledOf(
   }));
 }
 
-async function save(done: Done, kit: Kit): Promise<Answer<BatchMade>> {
+async function save(done: Done, context: RequestContext): Promise<Answer<BatchMade>> {
   const { body, outputG, containers } = done;
-  const { stores, newId } = kit;
+  const { stores, newId } = context;
   if ((await stores.larder.inputsOf(body.id)).length > 0) return conflict("already-there");
-  const batch = batchOf(done, kit);
+  const batch = batchOf(done, context);
   const inputs = body.used.map((part) => ({ ...part, id: newId(), batchId: body.id }));
   await stores.larder.addBatch(batch, inputs, containers);
-  const leftOvers = body.leftOvers.map((left) => leftOverLot(left, kit));
-  await stores.lots.add(leftOvers, kit.now);
-  const entries = entriesOf(done, leftOvers, kit);
+  const leftOvers = body.leftOvers.map((left) => leftOverLot(left, context));
+  await stores.lots.add(leftOvers, context.now);
+  const entries = entriesOf(done, leftOvers, context);
   if (entries.length > 0) await stores.lots.append(entries);
   const { name, kind, madeOn, recipeId, recipeVersion, allergens } = batch;
   const about = { name, dish: kind, madeOn, recipeId, recipeVersion, allergens };
@@ -132,24 +132,24 @@ async function save(done: Done, kit: Kit): Promise<Answer<BatchMade>> {
     id: batch.id,
     name,
     outputG,
-    containers: containers.map((c) => presentContainer({ ...c, ...about }, kit)),
-    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, kit)),
+    containers: containers.map((c) => presentContainer({ ...c, ...about }, context)),
+    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, context)),
   });
 }
 
 /** What leaves the lots that were used, and what comes back as opened. */
 function entriesOf(
-  { body, formula, settled }: Done,
+  { body, formula, reconciled }: Done,
   leftOvers: readonly LotRecord[],
-  kit: Kit,
+  context: RequestContext,
 ): EntryRecord[] {
   const batchId = body.id;
   return [
-    ...settled.draws.map((draw) =>
-      entryOf(kit, draw.lotId, { kind: "used", grams: draw.grams, reason: formula.name, batchId }),
+    ...reconciled.draws.map((draw) =>
+      entryOf(context, draw.lotId, { kind: "used", grams: draw.grams, reason: formula.name, batchId }),
     ),
     ...leftOvers.map((lot) =>
-      entryOf(kit, lot.id, {
+      entryOf(context, lot.id, {
         kind: "returned",
         grams: lot.receivedG,
         reason: `opened for ${formula.name}`,
@@ -159,7 +159,7 @@ function entriesOf(
   ];
 }
 
-const batchOf = ({ body, formula, outputG }: Done, kit: Kit): BatchRecord => ({
+const batchOf = ({ body, formula, outputG }: Done, context: RequestContext): BatchRecord => ({
   id: body.id,
   recipeId: formula.id,
   recipeVersion: body.version,
@@ -167,27 +167,27 @@ const batchOf = ({ body, formula, outputG }: Done, kit: Kit): BatchRecord => ({
   kind: formula.kind,
   batches: body.batches,
   servings: body.batches * formula.servings,
-  madeAt: kit.now,
-  madeOn: kit.today,
+  madeAt: context.now,
+  madeOn: context.today,
   outputG,
   weighed: body.weighedG !== null,
   allergens: allergensOf(
     body.used.map((p) => p.ingredient),
-    kit.catalogue,
+    context.catalogue,
   ),
-  memberId: kit.asker.memberId,
+  memberId: context.session.memberId,
 });
 
-function leftOverLot(left: Required<FinishMake>["leftOvers"][number], kit: Kit): LotRecord {
+function leftOverLot(left: Required<FinishMake>["leftOvers"][number], context: RequestContext): LotRecord {
   const base = {
-    ingredient: factsOf(kit, left.ingredient).id,
+    ingredient: factsOf(context, left.ingredient).id,
     state: "opened" as const,
     method: null,
     place: left.place,
-    since: kit.today,
+    since: context.today,
     bestBefore: null,
     moved: null,
-    refreshed: 0,
+    clothRefreshes: 0,
   };
   return {
     ...base,
@@ -200,7 +200,7 @@ function leftOverLot(left: Required<FinishMake>["leftOvers"][number], kit: Kit):
     estimateHigh: null,
     receivedG: toMilligram(left.grams),
     balanceG: 0,
-    spoilsOn: freshnessOf(base, kit).spoilsOn,
+    spoilsOn: freshnessOf(base, context).spoilsOn,
     parentLotId: null,
     note: "opened and not used up",
     condition: null,

@@ -10,9 +10,10 @@ import { stockFor } from "@apron/core/match";
 import { accept, showGrams } from "@apron/core/measure";
 import {
   allergensOf,
+  dinersOf,
   gramsInLoads,
   gramsPerBatch,
-  heldBack,
+  additionSteps,
   loadsOf,
   scaleFormula,
   type Formula,
@@ -20,10 +21,10 @@ import {
 } from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { matchKitchenOf } from "../match/list-matches.ts";
 import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
-import { wholeRecipe } from "../recipes/library.ts";
+import { expandedRecipe } from "../recipes/library.ts";
 import { presentCautions } from "../recipes/read.ts";
 import { useByIn } from "./use-by-of.ts";
 import type { InputOf } from "@apron/contract";
@@ -42,18 +43,18 @@ export type PlannedMake = {
 };
 
 /** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
-export async function planFor(recipeId: string, scale: Wish, kit: Kit): Promise<Answer<PlannedMake>> {
-  const recipe = await wholeRecipe(recipeId, kit);
+export async function planFor(recipeId: string, scale: Wish, context: RequestContext): Promise<Answer<PlannedMake>> {
+  const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
   const { formula, version } = recipe;
-  const surplus = favouring(await surplusOnHand(kit), scale);
+  const surplus = prioritise(await surplusOnHand(context), scale);
   const wish = wishOf(scale, { surplus, formula });
   if (!wish.ok) return wish;
-  const { settings, cup, units, locale } = kit.asker.kitchen;
+  const { settings, cup, units, locale } = context.session.kitchen;
   const kitchen = {
-    ...settings,
+    diners: dinersOf(settings.eaters),
     staples: new Set(settings.staples),
-    catalogue: kit.catalogue,
+    catalogue: context.catalogue,
     cup,
     display: { system: units, locale },
   };
@@ -64,21 +65,21 @@ export async function planFor(recipeId: string, scale: Wish, kit: Kit): Promise<
   const stock =
     scale.kind === "all-of-lot"
       ? surplus
-      : stockFor(formula, batches, { stock: surplus, kitchen: await matchKitchenOf(kit) });
+      : stockFor(formula, batches, { stock: surplus, kitchen: await matchKitchenOf(context) });
   const plan = planInCore(formula, batches, { stock, kitchen });
   if (!plan.ok) return refuseWith(plan.issue, "recipeId");
   return accept({ plan: plan.value, formula, version, surplus, workings });
 }
 
 /** Scales a recipe and fills every line from what is on hand. Changes nothing. */
-export const planMake: UseCase<"planMake"> = async ({ body }, kit) => {
-  const planned = await planFor(body.recipeId, body.scale, kit);
-  return planned.ok ? present({ ...planned.value, kit }) : planned;
+export const planMake: UseCase<"planMake"> = async ({ body }, context) => {
+  const planned = await planFor(body.recipeId, body.scale, context);
+  return planned.ok ? present({ ...planned.value, context }) : planned;
 };
 
-const favouring = (surplus: readonly Surplus[], scale: Wish): Surplus[] =>
+const prioritise = (surplus: readonly Surplus[], scale: Wish): Surplus[] =>
   surplus.map((s) =>
-    scale.kind === "all-of-lot" && s.lotId === scale.lotId ? { ...s, worth: s.worth + chosenLotWorth } : s,
+    scale.kind === "all-of-lot" && s.lotId === scale.lotId ? { ...s, urgencyWeight: s.urgencyWeight + chosenLotWorth } : s,
   );
 
 type Scaling = { readonly surplus: readonly Surplus[]; readonly formula: Formula };
@@ -107,16 +108,16 @@ function wishOf(scale: Wish, { surplus, formula }: Scaling): Answer<ScaleWish> {
   }
 }
 
-type Planned = PlannedMake & { readonly kit: Kit };
+type Planned = PlannedMake & { readonly context: RequestContext };
 
 /** What runs out first, by name. */
-function limitingOf({ plan, kit }: Planned): MakePlan["limiting"] {
+function limitingOf({ plan, context }: Planned): MakePlan["limiting"] {
   const short = limitingLine(plan);
-  return short && { name: nameFor(kit, short.ingredient), batches: short.batches, shortG: short.shortG };
+  return short && { name: nameFor(context, short.ingredient), batches: short.batches, shortG: short.shortG };
 }
 
 function present(planned: Planned): Answer<MakePlan> {
-  const { plan, formula, surplus, kit, version, workings } = planned;
+  const { plan, formula, surplus, context, version, workings } = planned;
   const used = plan.lines.flatMap((l) => l.parts.map((p) => p.ingredient));
   const drawn = plan.lines.flatMap((l) => l.parts.map((p) => ({ lineId: l.line.id, lotId: p.lotId })));
   const lots = surplus.map((s) => s.lot);
@@ -133,20 +134,20 @@ function present(planned: Planned): Answer<MakePlan> {
     steps: formula.steps.map((step) => step.text),
     loads: loadsOf(formula, plan.output.value),
     limiting: limitingOf(planned),
-    rounding: roundingEffects(plan, kit.catalogue),
+    rounding: roundingEffects(plan, context.catalogue),
     canFill: gramsInLoads(formula, 1) !== undefined,
-    allergens: allergensOf(used, kit.catalogue),
-    cautions: presentCautions(formula, used, kit),
+    allergens: allergensOf(used, context.catalogue),
+    cautions: presentCautions(formula, used, context),
     containers: containersFor(formula, plan.output.value),
     useBy: {
-      fridge: useByIn("fridge", { formula, drawn, lots }, kit),
-      freezer: useByIn("freezer", { formula, drawn, lots }, kit),
+      fridge: useByIn("fridge", { formula, drawn, lots }, context),
+      freezer: useByIn("freezer", { formula, drawn, lots }, context),
     },
     scaleChoices: scaleChoices(planned),
   });
 }
 
-const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): MakePlan["lines"][number] => ({
+const presentLine = (l: CorePlan["lines"][number], { surplus, context }: Planned): MakePlan["lines"][number] => ({
   lineId: l.line.id,
   role: l.line.role,
   preparation: l.line.preparation,
@@ -156,7 +157,7 @@ const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): M
   toTaste: l.line.toTaste,
   parts: l.parts.map((p) => ({
     ingredient: p.ingredient,
-    name: nameFor(kit, p.ingredient),
+    name: nameFor(context, p.ingredient),
     lotId: p.lotId,
     from: p.from,
     grams: p.grams,
@@ -164,7 +165,7 @@ const presentLine = (l: CorePlan["lines"][number], { surplus, kit }: Planned): M
     scale: p.measured.scale,
     spoon: p.measured.spoon,
     whole: p.measured.whole,
-    holdBack: heldBack(l.line.holdBack, p.grams),
+    gradualAddition: additionSteps(l.line.gradualAddition, p.grams),
   })),
 });
 
@@ -179,9 +180,10 @@ const containersFor = (formula: Formula, grams: number): MakePlan["containers"] 
   );
 
 /** Lots this recipe could be scaled to use up entirely, the most urgent first. */
-function scaleChoices({ formula, surplus, kit }: Planned): MakePlan["scaleChoices"] {
-  const kitchen = { catalogue: kit.catalogue, diners: kit.asker.kitchen.settings.diners };
+function scaleChoices({ formula, surplus, context }: Planned): MakePlan["scaleChoices"] {
+  const diners = dinersOf(context.session.kitchen.settings.eaters);
+  const kitchen = { catalogue: context.catalogue, diners };
   return surplus
-    .filter((s) => s.worth > 0.05 && gramsPerBatch(formula, s.ingredient, kitchen) > 0)
-    .map((s) => ({ lotId: s.lotId, name: nameFor(kit, s.ingredient), grams: s.grams }));
+    .filter((s) => s.urgencyWeight > 0.05 && gramsPerBatch(formula, s.ingredient, kitchen) > 0)
+    .map((s) => ({ lotId: s.lotId, name: nameFor(context, s.ingredient), grams: s.grams }));
 }

@@ -1,5 +1,8 @@
 import type { UseCases } from "../context/request-context.ts";
+import { costRecipe } from "./cost-recipe.ts";
 import { finishMake } from "./finish-make.ts";
 import { planMake } from "./plan-make.ts";
 
-export const cookUseCases = { planMake, finishMake } satisfies UseCases<"planMake" | "finishMake">;
+export const cookUseCases = { planMake, finishMake, costRecipe } satisfies UseCases<
+  "planMake" | "finishMake" | "costRecipe"
+>;

@@ -3,7 +3,7 @@ import { daysAfterThawing, useBy, type IngredientClock } from "@apron/core/larde
 import type { Formula } from "@apron/core/recipes";
 import { freshnessOf, nameFor } from "../stock/present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
-import type { Kit } from "../context/request-context.ts";
+import type { RequestContext } from "../context/request-context.ts";
 
 type Made = {
   readonly formula: Formula;
@@ -12,23 +12,23 @@ type Made = {
 };
 
 /** Safety clocks of the lots that go in uncooked: a leaf cut three days ago is not new again in a pesto. */
-function clocksOf({ formula, drawn, lots }: Made, kit: Kit): IngredientClock[] {
+function clocksOf({ formula, drawn, lots }: Made, context: RequestContext): IngredientClock[] {
   return drawn.flatMap(({ lineId, lotId }) => {
     const lot = lots.find((l) => l.id === lotId);
     const cooked = formula.lines.find((l) => l.id === lineId)?.cook !== null;
     if (!lot || cooked) return [];
-    const fresh = freshnessOf(lot, kit);
-    return fresh.safeUntil === null ? [] : [{ name: nameFor(kit, lot.ingredient), lastDay: fresh.safeUntil }];
+    const fresh = freshnessOf(lot, context);
+    return fresh.safeUntil === null ? [] : [{ name: nameFor(context, lot.ingredient), lastDay: fresh.safeUntil }];
   });
 }
 
 /** The use-by of a dish made today in one place, or null where it is not kept. */
-export function useByIn(place: "fridge" | "freezer", made: Made, kit: Kit): UseBy | null {
-  const dish = { madeOn: kit.today, keeping: made.formula.keeping, clocks: clocksOf(made, kit) };
-  const dated = useBy({ ...dish, place }, kit.catalogue);
+export function useByIn(place: "fridge" | "freezer", made: Made, context: RequestContext): UseBy | null {
+  const dish = { madeOn: context.today, keeping: made.formula.keeping, clocks: clocksOf(made, context) };
+  const dated = useBy({ ...dish, place }, context.catalogue);
   if (!dated.ok) return null;
   const { on, limit, reason, source, practice, mustNever } = dated.value;
-  const chilled = place === "freezer" ? useBy({ ...dish, place: "fridge" }, kit.catalogue) : undefined;
-  const thawDays = chilled?.ok ? daysAfterThawing(kit.today, chilled.value.on, kit.catalogue) : null;
+  const chilled = place === "freezer" ? useBy({ ...dish, place: "fridge" }, context.catalogue) : undefined;
+  const thawDays = chilled?.ok ? daysAfterThawing(context.today, chilled.value.on, context.catalogue) : null;
   return { on, limit, reason, source, practice, mustNever, thawDays };
 }

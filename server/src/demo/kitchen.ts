@@ -1,5 +1,5 @@
-import { usualAppetite } from "@apron/core/match";
-import { firstSettings, type KitchenSettings } from "../context/kitchen-settings.ts";
+import { defaultAppetite } from "@apron/core/match";
+import { eaterNamed, firstSettings, type KitchenSettings } from "../context/kitchen-settings.ts";
 
 /** An invented allotment kitchen. Everyone and everything in it is made up. */
 export const demoKitchen = {
@@ -14,8 +14,9 @@ export const demoMembers = ["Wren", "Ottilie", "Bram"] as const;
 export const demoPassword = "late-summer";
 
 export const demoSettings: KitchenSettings = {
-  household: { people: 3, portionsPerPersonDay: usualAppetite, freezerPortions: 60, givePortions: 6 },
-  diners: firstSettings.diners,
+  eaters: demoMembers.map(eaterNamed),
+  household: { portionsPerPersonDay: defaultAppetite, freezerPortions: 60, givePortions: 6 },
+  scale: "simulated",
   staples: [
     ...firstSettings.staples,
     "garlic",

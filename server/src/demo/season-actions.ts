@@ -8,45 +8,45 @@ import { logLot } from "../basket/log-lot.ts";
 import { splitLot } from "../basket/part-lot.ts";
 import { finishMake } from "../cook/finish-make.ts";
 import { planMake } from "../cook/plan-make.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { larderUseCases } from "../larder/routes.ts";
 import { recordTrim } from "../trim/record-trim.ts";
 
 /** Runs one use case as the demo kitchen would have, and expects it to be accepted. */
-async function lived<Name extends EndpointName>(
+async function run<Name extends EndpointName>(
   useCase: UseCase<Name>,
   input: InputOf<Name>,
-  kit: Kit,
+  context: RequestContext,
 ): Promise<ReplyOf<Name>> {
-  const answer = await useCase(input, kit);
+  const answer = await useCase(input, context);
   invariant(answer.ok, `the demo was refused: ${answer.ok ? "" : JSON.stringify(answer.issue)}`);
   return answer.value;
 }
 
 /** The same kitchen at another day and hour. */
-export function kitAt(kit: Kit, day: Day, hour: number): Kit {
+export function contextAt(context: RequestContext, day: Day, hour: number): RequestContext {
   const now = new Date(`${day}T${String(hour).padStart(2, "0")}:15:00`);
-  return { ...kit, today: day, now };
+  return { ...context, today: day, now };
 }
 
 type LotBody = InputOf<"logLot">["body"];
 
 const unsaid = { price: null, label: null, bedId: null, note: "", bestBefore: null, grade: "prime" } as const;
 
-export const comesIn = (
-  kit: Kit,
+export const logArrival = (
+  context: RequestContext,
   lot: Pick<LotBody, "ingredient" | "amount" | "place" | "source" | "priceMinor"> & Partial<LotBody>,
-) => lived(logLot, { body: { ...unsaid, ...lot, id: kit.newId(), since: kit.today } }, kit);
+) => run(logLot, { body: { ...unsaid, ...lot, id: context.newId(), since: context.today } }, context);
 
 /** Names a bed of the plot. */
-export const isPlanted = (kit: Kit, name: string, ingredient: string) =>
-  lived(addBed, { body: { id: kit.newId(), name, ingredient } }, kit);
+export const plantBed = (context: RequestContext, name: string, ingredient: string) =>
+  run(addBed, { body: { id: context.newId(), name, ingredient } }, context);
 
-export const bedStands = (kit: Kit, id: string, body: InputOf<"changeBed">["body"]) =>
-  lived(changeBed, { params: { id }, body }, kit);
+export const setBedState = (context: RequestContext, id: string, body: InputOf<"changeBed">["body"]) =>
+  run(changeBed, { params: { id }, body }, context);
 
 /** A box of several things, each on a line of its own. */
-export const boxComesIn = (kit: Kit, box: { note: string; priceMinor: number; lines: readonly string[] }) => {
+export const logBox = (context: RequestContext, box: { note: string; priceMinor: number; lines: readonly string[] }) => {
   const { note, priceMinor } = box;
   const unsaidOfIt = {
     ingredient: null,
@@ -55,14 +55,14 @@ export const boxComesIn = (kit: Kit, box: { note: string; priceMinor: number; li
     grade: "prime",
     bestBefore: null,
   } as const;
-  const lines = box.lines.map((text) => ({ ...unsaidOfIt, id: kit.newId(), text }));
+  const lines = box.lines.map((text) => ({ ...unsaidOfIt, id: context.newId(), text }));
   const source = { kind: "box-share", note } as const;
-  return lived(logIntake, { body: { id: kit.newId(), since: kit.today, source, priceMinor, lines } }, kit);
+  return run(logIntake, { body: { id: context.newId(), since: context.today, source, priceMinor, lines } }, context);
 };
 
 /** Sorts a lot by size. */
-export const isSorted = (kit: Kit, lotId: string, grams: { small: number; large: number }) =>
-  lived(
+export const sortBySize = (context: RequestContext, lotId: string, grams: { small: number; large: number }) =>
+  run(
     splitLot,
     {
       params: { id: lotId },
@@ -73,23 +73,23 @@ export const isSorted = (kit: Kit, lotId: string, grams: { small: number; large:
         ],
       },
     },
-    kit,
+    context,
   );
 
 /** Trims a whole lot to a weighed fraction by its usual method; what else comes off goes to compost. */
-export async function isTrimmed(
-  kit: Kit,
+export async function trimLot(
+  context: RequestContext,
   lot: { id: string; grams: number; ingredient: string },
   fraction: number,
 ) {
-  const handbook = kit.catalogue.ingredients.get(lot.ingredient)?.trims[0];
+  const handbook = context.catalogue.ingredients.get(lot.ingredient)?.trims[0];
   invariant(handbook !== undefined, `${lot.ingredient} needs no trimming`);
   const usableG = Math.round(lot.grams * fraction);
   const rest = Math.floor(lot.grams - usableG) - 2;
   const part = handbook.byProducts[0]?.part ?? "trimmings";
   const parts = rest > 0 ? [{ part, grams: rest, fate: "compost" as const }] : [];
   const body = {
-    id: kit.newId(),
+    id: context.newId(),
     lotId: lot.id,
     method: handbook.method,
     rawG: lot.grams,
@@ -100,12 +100,12 @@ export async function isTrimmed(
     place: "fridge" as const,
     confirmed: true,
   };
-  return lived(recordTrim, { body }, kit);
+  return run(recordTrim, { body }, context);
 }
 
 /** Makes one batch from what is trimmed, buying the rest, and puts it by. Returns nothing made when stock lacks. */
-export async function isMade(kit: Kit, recipeId: string) {
-  const plan = await lived(planMake, { body: { recipeId, scale: { kind: "batches", batches: 1 } } }, kit);
+export async function makeBatch(context: RequestContext, recipeId: string) {
+  const plan = await run(planMake, { body: { recipeId, scale: { kind: "batches", batches: 1 } } }, context);
   const parts = plan.lines.flatMap((l) =>
     l.parts.map((p) => ({
       lineId: l.lineId,
@@ -124,7 +124,7 @@ export async function isMade(kit: Kit, recipeId: string) {
   invariant(option !== undefined, `${recipeId} fits no container`);
   const containers = [{ kind: option.kind, place: option.place, count: option.fewest }];
   const body = {
-    id: kit.newId(),
+    id: context.newId(),
     recipeId,
     version: plan.version,
     batches: 1,
@@ -133,31 +133,31 @@ export async function isMade(kit: Kit, recipeId: string) {
     containers,
     leftOvers: [],
   };
-  return lived(finishMake, { body }, kit);
+  return run(finishMake, { body }, context);
 }
 
 /** Takes portions out until the container is empty or the table is full. */
-export async function isEaten(kit: Kit, containerId: string, portions: number): Promise<void> {
+export async function eatPortions(context: RequestContext, containerId: string, portions: number): Promise<void> {
   for (let i = 0; i < portions; i++) {
     const answer = await larderUseCases.withdraw(
       { params: { id: containerId }, body: { grams: null, fate: "eaten" } },
-      kit,
+      context,
     );
     if (!answer.ok) return;
   }
 }
 
 /** What is past its day is thrown out, as in any kitchen. */
-export async function isCleared(kit: Kit): Promise<void> {
-  const { lots } = await lived(listLots, { query: { limit: 200 } }, kit);
+export async function clearExpired(context: RequestContext): Promise<void> {
+  const { lots } = await run(listLots, { query: { limit: 200 } }, context);
   for (const lot of lots.filter(
-    (l) => l.freshness.daysLeft < 0 || (l.state === "usable" && l.since < addDays(kit.today, -6)),
+    (l) => l.freshness.daysLeft < 0 || (l.state === "usable" && l.since < addDays(context.today, -6)),
   ))
-    await lived(goneOff, { params: { id: lot.id }, body: { reason: "went over before it was used" } }, kit);
-  const larder = await lived(larderUseCases.listLarder, {}, kit);
+    await run(goneOff, { params: { id: lot.id }, body: { reason: "went over before it was used" } }, context);
+  const larder = await run(larderUseCases.listLarder, {}, context);
   for (const c of larder.containers.filter((one) => one.daysLeft < 0))
-    await larderUseCases.withdraw({ params: { id: c.id }, body: { grams: null, fate: "discarded" } }, kit);
+    await larderUseCases.withdraw({ params: { id: c.id }, body: { grams: null, fate: "discarded" } }, context);
 }
 
-export const isCorrected = (kit: Kit, lotId: string, deltaG: number) =>
-  lived(correctLot, { params: { id: lotId }, body: { deltaG, reason: "weighed again" } }, kit);
+export const reweighLot = (context: RequestContext, lotId: string, deltaG: number) =>
+  run(correctLot, { params: { id: lotId }, body: { deltaG, reason: "weighed again" } }, context);

@@ -64,7 +64,7 @@ export const laterBeds: readonly { readonly name: string; readonly ingredient: s
 export const bedsNow = {
   bolting: ["sorrel"],
   finished: ["kale"],
-  said: { ingredient: "zucchini", inDays: 3, grams: 600 },
+  forecast: { ingredient: "zucchini", inDays: 3, grams: 600 },
 } as const;
 
 /** One box, logged in one go: a price shared over its lines by weight. */

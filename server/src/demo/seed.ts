@@ -1,22 +1,22 @@
 import { learnKeeping } from "@apron/core/basket";
-import { addDays, dayOf, invariant, accept } from "@apron/core/measure";
-import type { Deps, Kit } from "../context/request-context.ts";
+import { accept, addDays, dayIn, invariant } from "@apron/core/measure";
+import type { Deps, RequestContext } from "../context/request-context.ts";
 import { hashPassword } from "../kitchen/passwords.ts";
-import type { KitchenRecord } from "../context/ports/kitchen.store.ts";
+import type { KitchenRecord, MemberRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
 import { demoFormulas } from "./formulas.ts";
 import { demoKitchen, demoMembers, demoPassword, demoSettings } from "./kitchen.ts";
 import {
-  bedStands,
-  boxComesIn,
-  comesIn,
-  isCleared,
-  isCorrected,
-  isEaten,
-  isMade,
-  isPlanted,
-  isSorted,
-  isTrimmed,
-  kitAt,
+  setBedState,
+  logBox,
+  logArrival,
+  clearExpired,
+  reweighLot,
+  eatPortions,
+  makeBatch,
+  plantBed,
+  sortBySize,
+  trimLot,
+  contextAt,
 } from "./season-actions.ts";
 import { bedsNow, box, crops, glut, laterBeds, makes, seasonDays, sorted, type Arrival } from "./season.ts";
 
@@ -26,8 +26,14 @@ function fixedChance(seed: number): () => number {
   return () => (state = (state * 48_271) % 2_147_483_647) / 2_147_483_647;
 }
 
-/** Fills an empty database with the demo kitchen: a season lived through its own use cases, dated up to today. */
-export async function seedDemo(deps: Deps): Promise<void> {
+/** A demo cook whose name somebody here already signs in with says so. */
+async function freeNames(deps: Deps): Promise<string[]> {
+  const { authStore } = deps.database;
+  const taken = await Promise.all(demoMembers.map((name) => authStore.findMember(name)));
+  return demoMembers.map((name, i) => (taken[i] ? `${name} (demo)` : name));
+}
+
+async function createDemoKitchen(deps: Deps): Promise<SessionRecord> {
   const kitchen: KitchenRecord = {
     id: deps.newId(),
     ...demoKitchen,
@@ -36,80 +42,111 @@ export async function seedDemo(deps: Deps): Promise<void> {
     revision: 0,
     locale: "en-GB",
     catalogueRevision: 0,
+    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
     settings: demoSettings,
   };
   const passwordHash = await hashPassword(demoPassword);
   const startedAt = deps.now().getTime();
-  const members = demoMembers.map((name, i) => ({
+  const members = (await freeNames(deps)).map((name, i) => ({
     id: deps.newId(),
     kitchenId: kitchen.id,
     name,
     passwordHash,
     createdAt: new Date(startedAt + i),
   }));
-  await deps.database.door.createKitchen(kitchen, members);
+  await deps.database.authStore.createKitchen(kitchen, members);
   const cook = members[0];
   invariant(cook !== undefined, "the demo kitchen has no cook");
-  const asker = { memberId: cook.id, memberName: cook.name, kitchen };
-  const claim = { kitchenId: kitchen.id, key: deps.newId(), fingerprint: "demo", at: deps.now() };
+  return { memberId: cook.id, memberName: cook.name, kitchen };
+}
+
+/** Makes the demo kitchen: a season lived through its own use cases, dated up to today. */
+export async function seedDemo(deps: Deps): Promise<void> {
+  const session = await createDemoKitchen(deps);
+  const claim = {
+    kitchenId: session.kitchen.id,
+    key: deps.newId(),
+    fingerprint: "demo",
+    at: deps.now(),
+  };
   await deps.database.write(claim, async (stores) => {
     const now = deps.now();
-    const { catalogue, newId } = deps;
-    const today = dayOf(now);
+    const { catalogue, newId, priceBoard } = deps;
+    const today = dayIn(now, session.kitchen.timeZone);
     const experience = learnKeeping([]);
-    const kit: Kit = { stores, asker, now, today, catalogue, reference: catalogue, experience, newId };
-    await liveThrough(kit);
-    await switchScaleOn(kit);
+    const context: RequestContext = {
+      ...{ stores, session, now, today, catalogue, reference: catalogue, experience, newId, priceBoard },
+    };
+    await runSeason(context);
+    await switchScaleOn(context);
     return accept({ done: true });
   });
+}
+
+/** Gives the demo's first cook, making the demo kitchen when it is asked for the first time; once, however many ask. */
+export function demoOpener(deps: Deps): () => Promise<MemberRecord> {
+  let seeding: Promise<void> | undefined;
+  return async () => {
+    const { authStore } = deps.database;
+    const found = await authStore.findDemoMember();
+    if (found) {
+      await seeding;
+      return found;
+    }
+    seeding ??= seedDemo(deps).finally(() => (seeding = undefined));
+    await seeding;
+    const cook = await authStore.findDemoMember();
+    invariant(cook !== undefined, "the demo kitchen has no cook");
+    return cook;
+  };
 }
 
 type Beds = ReadonlyMap<string, string>;
 
 /** Every crop has a bed of its own; two beds may share a place in the garden. */
-async function plantBeds(kit: Kit): Promise<Beds> {
+async function plantBeds(context: RequestContext): Promise<Beds> {
   const beds = new Map<string, string>();
   for (const { name, ingredient } of [...crops.map((c) => ({ ...c, name: c.bed })), ...laterBeds])
-    beds.set(ingredient, (await isPlanted(kit, name, ingredient)).id);
+    beds.set(ingredient, (await plantBed(context, name, ingredient)).id);
   return beds;
 }
 
 /** How the beds stand today. */
-async function lookAtBeds(kit: Kit, beds: Beds): Promise<void> {
-  const stand = (ingredient: string, body: Parameters<typeof bedStands>[2]) =>
-    bedStands(kit, beds.get(ingredient) ?? "", body);
+async function lookAtBeds(context: RequestContext, beds: Beds): Promise<void> {
+  const stand = (ingredient: string, body: Parameters<typeof setBedState>[2]) =>
+    setBedState(context, beds.get(ingredient) ?? "", body);
   for (const ingredient of bedsNow.bolting) await stand(ingredient, { state: "bolting" });
   for (const ingredient of bedsNow.finished) await stand(ingredient, { state: "finished" });
-  const { ingredient, inDays, grams } = bedsNow.said;
-  await stand(ingredient, { said: { on: addDays(kit.today, inDays), grams } });
+  const { ingredient, inDays, grams } = bedsNow.forecast;
+  await stand(ingredient, { forecast: { on: addDays(context.today, inDays), grams } });
 }
 
 /** The scale was used just now, so that it is awake when the kitchen opens. */
-async function switchScaleOn(kit: Kit): Promise<void> {
-  const empty = { pileG: 0, tareG: 0, wasG: 0, unit: "g", heldG: null, plugged: true } as const;
-  await kit.stores.scale.put({ ...empty, changedAt: new Date(0), usedAt: kit.now });
+async function switchScaleOn(context: RequestContext): Promise<void> {
+  const empty = { pileG: 0, tareG: 0, previousG: 0, unit: "g", heldG: null, plugged: true } as const;
+  await context.stores.scale.put({ ...empty, changedAt: new Date(0), usedAt: context.now });
 }
 
-async function liveThrough(kit: Kit): Promise<void> {
+async function runSeason(context: RequestContext): Promise<void> {
   const chance = fixedChance(20_261);
-  const firstDay = addDays(kit.today, -seasonDays);
-  const first = kitAt(kit, firstDay, 7);
-  const about = { at: first.now, memberId: kit.asker.memberId, note: "" };
-  for (const formula of demoFormulas) await kit.stores.recipes.save(formula, 1, about);
+  const firstDay = addDays(context.today, -seasonDays);
+  const first = contextAt(context, firstDay, 7);
+  const about = { at: first.now, memberId: context.session.memberId, note: "" };
+  for (const formula of demoFormulas) await context.stores.recipes.save(formula, 1, about);
   const beds = await plantBeds(first);
   for (let day = 0; day < seasonDays - 6; day++)
-    await liveOneDay(kitAt(kit, addDays(firstDay, day), 8), { day, beds }, chance);
-  for (let back = 6; back >= 0; back--) await liveThisWeek(kit, back, beds);
-  await lookAtBeds(kit, beds);
+    await runDay(contextAt(context, addDays(firstDay, day), 8), { day, beds }, chance);
+  for (let back = 6; back >= 0; back--) await runThisWeek(context, back, beds);
+  await lookAtBeds(context, beds);
 }
 
 type DayOfSeason = { readonly day: number; readonly beds: Beds };
 
-async function liveOneDay(kit: Kit, { day, beds }: DayOfSeason, chance: () => number): Promise<void> {
-  await isCleared(kit);
+async function runDay(context: RequestContext, { day, beds }: DayOfSeason, chance: () => number): Promise<void> {
+  await clearExpired(context);
   for (const crop of crops.filter((c) => day % c.every === c.phase % c.every)) {
     const grams = Math.round(crop.grams * (0.75 + chance() * 0.5));
-    const lot = await comesIn(kit, {
+    const lot = await logArrival(context, {
       ingredient: crop.ingredient,
       amount: String(grams),
       place: "fridge",
@@ -117,26 +154,26 @@ async function liveOneDay(kit: Kit, { day, beds }: DayOfSeason, chance: () => nu
       priceMinor: null,
       bedId: beds.get(crop.ingredient) ?? null,
     });
-    await isTrimmed(kit, lot, crop.keeps * (0.97 + chance() * 0.06));
+    await trimLot(context, lot, crop.keeps * (0.97 + chance() * 0.06));
   }
   for (const make of makes.filter((m) => day % m.every === m.phase)) {
-    const made = await isMade(kit, make.recipe);
-    for (const container of made?.containers ?? []) await isEaten(kit, container.id, Math.ceil(chance() * 7));
+    const made = await makeBatch(context, make.recipe);
+    for (const container of made?.containers ?? []) await eatPortions(context, container.id, Math.ceil(chance() * 7));
   }
 }
 
 /** The last days leave the kitchen as it stands now: a glut, and some of it already put by. */
-async function liveThisWeek(kit: Kit, back: number, beds: Beds): Promise<void> {
-  const then = kitAt(kit, addDays(kit.today, -back), back === 0 ? 7 : 18);
-  await isCleared(then);
+async function runThisWeek(context: RequestContext, back: number, beds: Beds): Promise<void> {
+  const then = contextAt(context, addDays(context.today, -back), back === 0 ? 7 : 18);
+  await clearExpired(then);
   for (const arrival of glut.filter((a) => a.daysAgo === back)) await arrives(then, arrival, beds);
-  if (back === box.daysAgo) await boxComesIn(then, box);
-  if (back === 3) await isMade(then, "runner-beans-with-walnuts");
-  if (back === 2) await isMade(then, "chard-and-hazelnut-pesto");
-  if (back === 1) await isMade(then, "plum-and-mustard-dressing");
+  if (back === box.daysAgo) await logBox(then, box);
+  if (back === 3) await makeBatch(then, "runner-beans-with-walnuts");
+  if (back === 2) await makeBatch(then, "chard-and-hazelnut-pesto");
+  if (back === 1) await makeBatch(then, "plum-and-mustard-dressing");
 }
 
-async function arrives(kit: Kit, arrival: Arrival, beds: Beds): Promise<void> {
+async function arrives(context: RequestContext, arrival: Arrival, beds: Beds): Promise<void> {
   const {
     ingredient,
     amount,
@@ -148,7 +185,7 @@ async function arrives(kit: Kit, arrival: Arrival, beds: Beds): Promise<void> {
     labelDays,
     label = null,
   } = arrival;
-  const lot = await comesIn(kit, {
+  const lot = await logArrival(context, {
     ingredient,
     amount,
     place,
@@ -157,9 +194,9 @@ async function arrives(kit: Kit, arrival: Arrival, beds: Beds): Promise<void> {
     priceMinor,
     label,
     bedId: source === "own-bed" ? (beds.get(ingredient) ?? null) : null,
-    bestBefore: labelDays === undefined ? null : addDays(kit.today, labelDays),
+    bestBefore: labelDays === undefined ? null : addDays(context.today, labelDays),
   });
-  if (arrival.trimmedTo !== undefined) await isTrimmed(kit, lot, arrival.trimmedTo);
-  if (ingredient === sorted.ingredient) await isSorted(kit, lot.id, sorted);
-  if (ingredient === "apple") await isCorrected(kit, lot.id, -40);
+  if (arrival.trimmedTo !== undefined) await trimLot(context, lot, arrival.trimmedTo);
+  if (ingredient === sorted.ingredient) await sortBySize(context, lot.id, sorted);
+  if (ingredient === "apple") await reweighLot(context, lot.id, -40);
 }

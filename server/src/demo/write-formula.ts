@@ -18,7 +18,7 @@ const fillersOf = (text: string): Filler[] =>
     const byStrength = name.endsWith("~");
     return fillerOf(name.replace("~", ""), {
       maxShare: Number(share),
-      by: byStrength ? "strength" : "mass",
+      convertBy: byStrength ? "strength" : "mass",
     });
   });
 
@@ -49,10 +49,10 @@ export const stepsOf = (...steps: readonly (string | readonly [string, Partial<S
 
 export const cooked = (cook: string): Extra => ({ eatenRaw: false, cook });
 export const heated: Extra = { eatenRaw: false };
-export const strongAtMost = (strongShare: number): Extra => ({ strongShare });
+export const strongHerbsAtMost = (maxStrongHerbShare: number): Extra => ({ maxStrongHerbShare });
 
 /** Oil goes in by the thread: two thirds first, then by spoonfuls, a fifth more at most. */
-export const inAThread: Extra = { holdBack: { start: 2 / 3, step: 0.1, most: 1.2 } };
+export const inThinStream: Extra = { gradualAddition: { start: 2 / 3, step: 0.1, most: 1.2 } };
 
 /** A small processor: under this the blades do not catch, over it the leaves stay whole. */
 export const processor = { tool: "processor", load: { leastG: 120, mostG: 450 } } as const;

@@ -26,7 +26,7 @@ const byCategory: Readonly<Record<string, number>> = {
 };
 
 /** A steady number in [0, 1) out of a name: the same goods are dear or cheap everywhere in the demo. */
-function leaning(name: string): number {
+function hashToUnit(name: string): number {
   let state = 7;
   for (const letter of name) state = (state * 31 + letter.charCodeAt(0)) % 9973;
   return state / 9973;
@@ -41,8 +41,8 @@ export const simulatedPriceBoard: PriceBoard = {
     const usual = facts && byCategory[facts.category];
     if (usual === undefined || ingredient === "water") return undefined;
     const week = Math.floor(Date.parse(on) / 86_400_000 / daysAWeek);
-    const sway = leaning(`${ingredient} ${week}`) * 0.2 - 0.1;
-    const price = usual * (0.7 + leaning(ingredient) * 0.6) * (1 + sway);
+    const sway = hashToUnit(`${ingredient} ${week}`) * 0.2 - 0.1;
+    const price = usual * (0.7 + hashToUnit(ingredient) * 0.6) * (1 + sway);
     return Math.round(price / 5) * 5;
   },
 };

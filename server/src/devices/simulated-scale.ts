@@ -18,7 +18,7 @@ const gramsPerOunce = 28.349523125;
 const emptyScale: ScaleRecord = {
   pileG: 0,
   tareG: 0,
-  wasG: 0,
+  previousG: 0,
   changedAt: new Date(0),
   unit: "g",
   heldG: null,
@@ -31,7 +31,7 @@ const since = (then: Date, now: Date): number => Math.max(0, now.getTime() - the
 /** Grams on the load cell: swinging from the old pile to the new one, trembling while it settles, then creeping. */
 function sensed(scale: ScaleRecord, now: Date): number {
   const sinceMs = since(scale.changedAt, now);
-  const swing = (scale.wasG - scale.pileG) * Math.exp(-sinceMs / settlingMs);
+  const swing = (scale.previousG - scale.pileG) * Math.exp(-sinceMs / settlingMs);
   const tremble = noiseG * Math.sin(sinceMs / 37);
   if (sinceMs < stableAfterMs) return scale.pileG + swing + tremble;
   const creep = Math.min(mostCreepG, sinceMs / 60_000 / creepMinutesPerG);
@@ -92,6 +92,6 @@ const press = (scale: ScaleRecord, key: ScaleKey, now: Date): ScaleRecord => {
 export const simulatedScale: ScaleDevice<ScaleRecord> = {
   rest: emptyScale,
   read,
-  pile: (scale, grams, now) => ({ ...scale, pileG: grams, wasG: scale.pileG, changedAt: now, usedAt: now }),
+  pile: (scale, grams, now) => ({ ...scale, pileG: grams, previousG: scale.pileG, changedAt: now, usedAt: now }),
   press,
 };

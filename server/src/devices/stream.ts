@@ -4,7 +4,7 @@ import type { Hono } from "hono";
 import { streamSSE } from "hono/streaming";
 import { problemReply } from "../http/problem.ts";
 import type { Deps } from "../context/request-context.ts";
-import { askerOf } from "../http/sessions.ts";
+import { sessionOf } from "../http/sessions.ts";
 import { simulatedScale } from "./simulated-scale.ts";
 
 /** How often the device is looked at, and how often a reading that has not changed is sent all the same. */
@@ -17,10 +17,10 @@ const longestMs = 10 * 60 * 1000;
 export function mountScaleStream(app: Hono, deps: Deps): void {
   const [, path] = routeOf("streamScale");
   app.get(path, async (c) => {
-    const asker = await askerOf(c, deps);
-    if (!asker) return problemReply(c, { status: 401, code: "session-expired" });
+    const session = await sessionOf(c, deps);
+    if (!session) return problemReply(c, { status: 401, code: "session-expired" });
     const look = async (): Promise<ScaleReading> => {
-      const scale = await deps.database.read(asker.kitchen.id, (stores) => stores.scale.get());
+      const scale = await deps.database.read(session.kitchen.id, (stores) => stores.scale.get());
       return simulatedScale.read(scale ?? simulatedScale.rest, deps.now());
     };
     return streamSSE(c, async (stream) => {

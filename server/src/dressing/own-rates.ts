@@ -3,28 +3,22 @@ import { provenance } from "@apron/core/catalogue";
 import { dressingFor, dressingRates, jarsThatCount, leftInJar, rateByJar } from "@apron/core/dressing";
 import { accept } from "@apron/core/measure";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 
-type Settings = Pick<Kit["asker"]["kitchen"]["settings"], "jars">;
+type WithStores = Pick<RequestContext, "stores">;
 
-/** Grams of dressing that went on 100 g of a kind of salad in this kitchen, jars weighed back, oldest first. */
-export const ownRates = (group: string, kit: Pick<Kit, "asker">): number[] =>
-  ratesIn(kit.asker.kitchen.settings, group);
-
-const ratesIn = ({ jars = [] }: Settings, group: string): number[] =>
-  jars
-    .filter((jar) => jar.group === group)
-    .slice(-jarsThatCount)
-    .map((jar) => jar.per100g);
+/** Grams of dressing that went on 100 g of a kind of salad in this kitchen: the jars that count, oldest first. */
+export const ownRates = async (group: string, { stores }: WithStores): Promise<number[]> =>
+  (await stores.dressingWeighings.rates(group)).slice(-jarsThatCount);
 
 /** How much dressing a salad of a kind takes here. */
-export function neededFor(
+export async function neededFor(
   { group, saladG, madeG }: { group: string; saladG: number; madeG?: number | undefined },
-  kit: Pick<Kit, "asker">,
-): Answer<ReplyOf<"dressingForSalad">> {
+  context: WithStores,
+): Promise<Answer<ReplyOf<"dressingForSalad">>> {
   const rate = dressingRates.find((one) => one.group === group);
   if (!rate) return notFound("salad-unknown", "group");
-  const own = ownRates(group, kit);
+  const own = await ownRates(group, context);
   const grams = dressingFor(saladG, rate, own);
   return accept({
     grams,
@@ -36,17 +30,22 @@ export function neededFor(
 }
 
 /** A jar weighed before and after: what went on is this kitchen's own figure from now on. */
-export const weighJarBack: UseCase<"weighJarBack"> = async ({ body }, kit) => {
+export const weighJarBack: UseCase<"weighJarBack"> = async ({ body }, context) => {
   const { group, saladG, usedG } = body;
   const rate = rateByJar(saladG, usedG);
   if (!rate.ok) return refuseWith(rate.issue, "usedG");
-  const known = neededFor({ group, saladG }, kit);
+  const known = await neededFor({ group, saladG }, context);
   if (!known.ok) return known;
-  const before = kit.asker.kitchen.settings;
-  const settings = { ...before, jars: [...(before.jars ?? []), { group, per100g: rate.value }] };
-  await kit.stores.kitchen.change({ settings });
-  return neededFor(
-    { group, saladG },
-    { asker: { ...kit.asker, kitchen: { ...kit.asker.kitchen, settings } } },
-  );
+  await context.stores.dressingWeighings.add({
+    id: context.newId(),
+    saladGroup: group,
+    per100g: rate.value,
+    at: context.now,
+    memberId: context.session.memberId,
+  });
+  return neededFor({ group, saladG }, context);
 };
+
+/** How much dressing a salad takes, and what stays in the jar. */
+export const dressingForSalad: UseCase<"dressingForSalad"> = ({ query }, context) =>
+  neededFor(query, context);

@@ -2,39 +2,39 @@ import { nameOf } from "@apron/core/catalogue";
 import { lotColumnsOut, readLotsCsv, writeCsv, type LotDraft, type RowFault } from "@apron/core/exchange";
 import { accept, trimmedDecimals } from "@apron/core/measure";
 import { refuseWith } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { arrivalOf, bringIn, type Arrival } from "../basket/log-lot.ts";
 import { freshnessOf, nameFor } from "../stock/present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
 
 /** Logs lots from a CSV file. Wrong rows are reported by line, column and reason; the rest go in together. */
-export const importLots: UseCase<"importLots"> = async ({ body }, kit) => {
-  const { cup, settings } = kit.asker.kitchen;
+export const importLots: UseCase<"importLots"> = async ({ body }, context) => {
+  const { cup, settings } = context.session.kitchen;
   const file = readLotsCsv(body.csv, {
-    catalogue: kit.catalogue,
+    catalogue: context.catalogue,
     cup,
     ounces: settings.ounces ?? {},
-    today: kit.today,
+    today: context.today,
   });
   if (!file.ok) return refuseWith(file.issue, "csv");
   const faults: RowFault[] = [...file.value.faults];
   const rows: { line: number; lot: LotDraft; arrival: Arrival }[] = [];
   for (const { line, lot } of file.value.rows) {
-    const arrived = await arrivalOf(arriving(lot, kit), kit, body.id);
+    const arrived = await arrivalOf(arriving(lot, context), context, body.id);
     if (arrived.ok) rows.push({ line, lot, arrival: arrived.value });
     else faults.push(faultOf(line, lot, arrived.issue));
   }
   if (!body.dryRun && rows.length > 0)
     await bringIn(
       rows.map((r) => r.arrival),
-      kit,
+      context,
     );
   return accept({
     id: body.id,
     accepted: rows.length,
     rows: rows.map(({ line, lot, arrival }) => ({
       line,
-      name: nameFor(kit, lot.ingredient),
+      name: nameFor(context, lot.ingredient),
       amount: lot.amount,
       lotId: body.dryRun ? null : arrival.lot.id,
     })),
@@ -42,10 +42,10 @@ export const importLots: UseCase<"importLots"> = async ({ body }, kit) => {
   });
 };
 
-const arriving = (lot: LotDraft, kit: Kit) => ({
+const arriving = (lot: LotDraft, context: RequestContext) => ({
   ...lot,
   source: { kind: lot.source.kind, note: lot.source.note },
-  id: kit.newId(),
+  id: context.newId(),
   note: "",
   bedId: null,
   priceMinor: null,
@@ -70,20 +70,20 @@ function faultOf(
 const mostExported = 50_000;
 
 /** Every lot as RFC 4180 text: the columns a file is read with, and what is on hand of each. */
-export const exportLots: UseCase<"exportLots"> = async (_input, kit) => {
-  const lots = await kit.stores.lots.all(mostExported);
+export const exportLots: UseCase<"exportLots"> = async (_input, context) => {
+  const lots = await context.stores.lots.all(mostExported);
   return accept(
     writeCsv(
       lotColumnsOut,
-      lots.map((lot) => rowOf(lot, kit)),
+      lots.map((lot) => rowOf(lot, context)),
     ),
   );
 };
 
-function rowOf(lot: LotRecord, kit: Kit): Record<string, string | number> {
-  const facts = kit.catalogue.ingredients.get(lot.ingredient);
+function rowOf(lot: LotRecord, context: RequestContext): Record<string, string | number> {
+  const facts = context.catalogue.ingredients.get(lot.ingredient);
   return {
-    item: facts ? nameOf(facts, kit.asker.kitchen.dialect) : lot.ingredient,
+    item: facts ? nameOf(facts, context.session.kitchen.dialect) : lot.ingredient,
     amount: `${trimmedDecimals(lot.receivedG, 3)} g`,
     came_in: lot.since,
     source: lot.sourceKind,
@@ -95,6 +95,6 @@ function rowOf(lot: LotRecord, kit: Kit): Record<string, string | number> {
     best_before: lot.method === null ? (lot.bestBefore ?? "") : "",
     state: lot.state,
     on_hand_g: lot.balanceG,
-    use_by: freshnessOf(lot, kit).spoilsOn,
+    use_by: freshnessOf(lot, context).spoilsOn,
   };
 }

@@ -1,21 +1,21 @@
 import { createHash } from "node:crypto";
 import { endpoints, idempotencyHeader, routeOf, type Endpoint, type EndpointName } from "@apron/contract";
 import { learnKeeping } from "@apron/core/basket";
-import { dayOf } from "@apron/core/measure";
+import { dayIn } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
-import type { Deps, Kit, UseCases } from "../context/request-context.ts";
-import { askerOf } from "./sessions.ts";
+import type { Deps, RequestContext, UseCases } from "../context/request-context.ts";
+import { sessionOf } from "./sessions.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { Stores } from "../context/stores.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
 import type { Answer, Refusal } from "../context/refusal.ts";
-import { rememberedReply, type RememberedReply, type ReplyCache } from "./reply-cache.ts";
+import { cachedReply, type CachedReply, type ReplyCache } from "./reply-cache.ts";
 
 type Input = { params?: unknown; query?: unknown; body?: unknown };
-type AnyUseCase = (input: Input, kit: Kit) => Promise<Answer<unknown>>;
-export type Shell = {
+type AnyUseCase = (input: Input, context: RequestContext) => Promise<Answer<unknown>>;
+export type MountContext = {
   readonly deps: Deps;
   readonly cache: ReplyCache;
   readonly catalogues: KitchenCatalogues;
@@ -31,76 +31,77 @@ const neverCached: readonly EndpointName[] = ["readScale"];
 export function mountUseCases<Names extends EndpointName>(
   app: Hono,
   useCases: UseCases<Names>,
-  shell: Shell,
+  mountContext: MountContext,
 ): void {
   for (const [name, useCase] of Object.entries(useCases)) {
     // Each use case's own input type is proven by UseCases<Names>; the loop over names cannot carry it.
-    mountOne(app, name as EndpointName, { useCase: useCase as AnyUseCase, shell });
+    mountOne(app, name as EndpointName, { useCase: useCase as AnyUseCase, mountContext });
   }
 }
 
 function mountOne(
   app: Hono,
   name: EndpointName,
-  { useCase, shell }: { useCase: AnyUseCase; shell: Shell },
+  { useCase, mountContext }: { useCase: AnyUseCase; mountContext: MountContext },
 ): void {
   const [method, path] = routeOf(name);
   const endpoint: Endpoint = endpoints[name];
   app.on(method.toUpperCase(), honoPath(path), async (c) => {
-    const asker = await askerOf(c, shell.deps);
-    if (!asker) return problemReply(c, { status: 401, code: "session-expired" });
+    const session = await sessionOf(c, mountContext.deps);
+    if (!session) return problemReply(c, { status: 401, code: "session-expired" });
     const input = await readInput(c, endpoint);
     if (!input.ok) return problemReply(c, input.issue);
-    const call = { c, endpoint, asker, work: (kit: Kit) => useCase(input.value, kit), input: input.value };
-    if (endpoint.writes) return answerWrite(call, shell);
+    const call = { c, endpoint, session, work: (context: RequestContext) => useCase(input.value, context), input: input.value };
+    if (endpoint.writes) return answerWrite(call, mountContext);
     return method === "get" && !neverCached.includes(name)
-      ? answerRead(call, shell)
-      : answerFresh(call, shell);
+      ? answerRead(call, mountContext)
+      : answerFresh(call, mountContext);
   });
 }
 
 type Call = {
   readonly c: Context;
   readonly endpoint: Endpoint;
-  readonly asker: SessionRecord;
+  readonly session: SessionRecord;
   readonly input: Input;
-  readonly work: (kit: Kit) => Promise<Answer<unknown>>;
+  readonly work: (context: RequestContext) => Promise<Answer<unknown>>;
 };
 
-async function kitOf(stores: Stores, asker: SessionRecord, { deps, catalogues }: Shell): Promise<Kit> {
+async function contextOf(stores: Stores, session: SessionRecord, { deps, catalogues }: MountContext): Promise<RequestContext> {
   const now = deps.now();
   return {
     stores,
-    asker,
+    session,
     now,
-    today: dayOf(now),
+    today: dayIn(now, session.kitchen.timeZone),
     reference: deps.catalogue,
-    catalogue: await catalogues.of(asker.kitchen, stores.own),
-    experience: learnKeeping(asker.kitchen.settings.wentOff ?? []),
+    catalogue: await catalogues.of(session.kitchen, stores.own),
+    experience: learnKeeping(await stores.spoilage.history()),
     newId: deps.newId,
+    priceBoard: deps.priceBoard,
   };
 }
 
 const jsonType = "application/json; charset=utf-8";
 
 /** A read is a function of the kitchen's revision, the day and the question, so it may be remembered. */
-async function answerRead(call: Call, shell: Shell): Promise<Response> {
-  const { c, asker, endpoint } = call;
-  const { deps, cache } = shell;
-  const stamp = `${asker.kitchen.id} ${asker.kitchen.revision} ${dayOf(deps.now())}`;
+async function answerRead(call: Call, mountContext: MountContext): Promise<Response> {
+  const { c, session, endpoint } = call;
+  const { deps, cache } = mountContext;
+  const stamp = `${session.kitchen.id} ${session.kitchen.revision} ${dayIn(deps.now(), session.kitchen.timeZone)}`;
   const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
   const known = cache.get(key);
   if (known) return replyKnown(c, known, endpoint);
-  const answer = await deps.database.read(asker.kitchen.id, async (stores) =>
-    call.work(await kitOf(stores, asker, shell)),
+  const answer = await deps.database.read(session.kitchen.id, async (stores) =>
+    call.work(await contextOf(stores, session, mountContext)),
   );
   if (!answer.ok) return problemReply(c, answer.issue);
-  const fresh = rememberedReply(key, endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
+  const fresh = cachedReply(key, endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
   cache.set(key, fresh);
   return replyKnown(c, fresh, endpoint);
 }
 
-function replyKnown(c: Context, known: RememberedReply, { media }: Endpoint): Response {
+function replyKnown(c: Context, known: CachedReply, { media }: Endpoint): Response {
   const caching = { etag: known.etag, "cache-control": "private, no-cache", vary: "accept-encoding" };
   if (c.req.header("if-none-match") === known.etag) return c.body(null, 304, caching);
   const zipped = (c.req.header("accept-encoding") ?? "").includes("gzip") ? known.gzip() : undefined;
@@ -109,26 +110,26 @@ function replyKnown(c: Context, known: RememberedReply, { media }: Endpoint): Re
   return c.body(zipped ?? known.body, 200, { ...type, ...caching, ...encoding });
 }
 
-async function answerFresh(call: Call, shell: Shell): Promise<Response> {
-  const { asker } = call;
-  const answer = await shell.deps.database.read(asker.kitchen.id, async (stores) =>
-    call.work(await kitOf(stores, asker, shell)),
+async function answerFresh(call: Call, mountContext: MountContext): Promise<Response> {
+  const { session } = call;
+  const answer = await mountContext.deps.database.read(session.kitchen.id, async (stores) =>
+    call.work(await contextOf(stores, session, mountContext)),
   );
   return reply(call, answer);
 }
 
-async function answerWrite(call: Call, shell: Shell): Promise<Response> {
-  const { c, asker } = call;
-  const { deps } = shell;
+async function answerWrite(call: Call, mountContext: MountContext): Promise<Response> {
+  const { c, session } = call;
+  const { deps } = mountContext;
   const key = z.uuid().safeParse(c.req.header(idempotencyHeader));
   if (!key.success)
     return problemReply(c, { status: 422, code: "idempotency-key-missing", field: idempotencyHeader });
   const fingerprint = createHash("sha256")
     .update(`${c.req.method} ${c.req.path} ${JSON.stringify(call.input)}`)
     .digest("hex");
-  const claim = { kitchenId: asker.kitchen.id, key: key.data, fingerprint, at: deps.now() };
+  const claim = { kitchenId: session.kitchen.id, key: key.data, fingerprint, at: deps.now() };
   const answer = await deps.database.write(claim, async (stores) =>
-    call.work(await kitOf(stores, asker, shell)),
+    call.work(await contextOf(stores, session, mountContext)),
   );
   return reply(call, answer);
 }

@@ -3,7 +3,7 @@ import { gzipSync } from "node:zlib";
 import { LRUCache } from "lru-cache";
 
 /** The JSON of a reply to a read, as bytes, ready to be sent again. */
-export type RememberedReply = {
+export type CachedReply = {
   readonly body: Uint8Array<ArrayBuffer>;
   readonly etag: string;
   /** The same bytes compressed, once, when first asked for; undefined where it would not pay. */
@@ -11,7 +11,7 @@ export type RememberedReply = {
 };
 
 /** A key names the kitchen's revision, so an entry can never be out of date. */
-export type ReplyCache = LRUCache<string, RememberedReply>;
+export type ReplyCache = LRUCache<string, CachedReply>;
 
 const mostBytes = 64 * 1024 * 1024;
 const worthCompressing = 1024;
@@ -21,7 +21,7 @@ const gzipLevel = 5;
 export const replyCache = (): ReplyCache =>
   new LRUCache({ maxSize: mostBytes, sizeCalculation: ({ body }) => Math.ceil(body.byteLength * 1.3) + 200 });
 
-export function rememberedReply(key: string, json: string): RememberedReply {
+export function cachedReply(key: string, json: string): CachedReply {
   const body = new TextEncoder().encode(json);
   const digest = createHash("sha256").update(key).digest("base64url").slice(0, 22);
   let zipped: Uint8Array<ArrayBuffer> | undefined;

@@ -7,10 +7,14 @@ import type { MemberRecord, SessionRecord } from "../context/ports/kitchen.store
 const msPerDay = 24 * 60 * 60 * 1000;
 
 export const presentSession = (session: SessionRecord): Session => {
-  const { id, name, dialect, units, cup, currency, locale, demo, settings } = session.kitchen;
+  const { id, name, dialect, units, cup, currency, locale, timeZone, demo, settings } = session.kitchen;
   return {
     member: { id: session.memberId, name: session.memberName },
-    kitchen: { id, name, dialect, units, cup, currency, locale, demo, ounces: settings.ounces ?? {} },
+    kitchen: {
+      ...{ id, name, dialect, units, cup, currency, locale, timeZone, demo },
+      scale: settings.scale,
+      ounces: settings.ounces ?? {},
+    },
   };
 };
 
@@ -28,16 +32,16 @@ export async function openSession(
     kitchenId: member.kitchenId,
     expiresAt: new Date(now.getTime() + sessionDays * msPerDay),
   };
-  await deps.database.door.openSession(session, now);
+  await deps.database.authStore.openSession(session, now);
   giveToken(c, token, deps.secureCookies);
-  return deps.database.door.findSession(tokenHash(token), now);
+  return deps.database.authStore.findSession(tokenHash(token), now);
 }
 
 /** Who the request's cookie stands for, if its session still runs. */
-export async function askerOf(
+export async function sessionOf(
   c: Context,
   deps: Pick<Deps, "database" | "now">,
 ): Promise<SessionRecord | undefined> {
   const token = readToken(c);
-  return token === undefined ? undefined : deps.database.door.findSession(tokenHash(token), deps.now());
+  return token === undefined ? undefined : deps.database.authStore.findSession(tokenHash(token), deps.now());
 }

@@ -4,16 +4,20 @@ import { readInput } from "../http/mount.ts";
 import { problemReply } from "../http/problem.ts";
 import { dropToken, readToken, tokenHash } from "../http/session-cookie.ts";
 import type { Deps } from "../context/request-context.ts";
+import { choiceIssue, settingsWith, unknownIngredient } from "./change-kitchen.ts";
 import { hashPassword, passwordFits } from "./passwords.ts";
-import { askerOf, openSession, presentSession } from "../http/sessions.ts";
+import { sessionOf, openSession, presentSession } from "../http/sessions.ts";
 import { firstSettings } from "../context/kitchen-settings.ts";
 import type { KitchenRecord, MemberRecord } from "../context/ports/kitchen.store.ts";
 
 type Handler<Name extends EndpointName> = (c: Context, input: InputOf<Name>) => Promise<Response>;
 
-/** The routes before a kitchen is known: health, set-up, signing in and out. */
-export function mountFrontDoor(app: Hono, deps: Deps): void {
-  const { door } = deps.database;
+/** Opens the demo kitchen, filling it when it is not there yet, and gives its first cook. */
+export type OpenDemo = () => Promise<MemberRecord>;
+
+/** The routes before a kitchen is known: health, set-up, signing in and out, looking around the demo. */
+export function mountAuthRoutes(app: Hono, deps: Deps, demo: { cook: string; open: OpenDemo }): void {
+  const { authStore } = deps.database;
   const on = <Name extends EndpointName>(name: Name, handle: Handler<Name>): void => {
     const [method, path] = routeOf(name);
     app.on(method.toUpperCase(), path, async (c) => {
@@ -23,21 +27,17 @@ export function mountFrontDoor(app: Hono, deps: Deps): void {
   };
 
   on("health", async (c) => {
-    if (await door.answers()) return c.json({ status: "ok", database: "answers", version: deps.version });
+    if (await authStore.answers()) return c.json({ status: "ok", database: "answers", version: deps.version });
     return problemReply(c, { status: 503, code: "database-silent" });
   });
   on("startPage", async (c) => {
-    const [any, demo] = [await door.anyKitchen(), await door.findDemoMember()];
-    return c.json({ needsSetUp: !any, demoCook: demo?.name ?? null });
+    return c.json({ needsSetUp: !(await authStore.anyKitchen()), demoCook: demo.cook });
   });
   on("setUp", (c, { body }) => setUp(c, body, deps));
   on("signIn", (c, { body }) => signIn(c, body, deps));
-  on("signInDemo", async (c) => {
-    const member = await door.findDemoMember();
-    return member ? welcome(c, member, deps) : problemReply(c, { status: 404, code: "no-demo-kitchen" });
-  });
+  on("signInDemo", async (c) => welcome(c, await demo.open(), deps));
   on("currentSession", async (c) => {
-    const session = await askerOf(c, deps);
+    const session = await sessionOf(c, deps);
     return session
       ? c.json(presentSession(session))
       : problemReply(c, { status: 401, code: "session-expired" });
@@ -46,7 +46,7 @@ export function mountFrontDoor(app: Hono, deps: Deps): void {
 }
 
 async function signIn(c: Context, body: InputOf<"signIn">["body"], deps: Deps): Promise<Response> {
-  const member = await deps.database.door.findMember(body.name);
+  const member = await deps.database.authStore.findMember(body.name);
   if (!(await passwordFits(member?.passwordHash, body.password)) || !member)
     return problemReply(c, { status: 401, code: "sign-in-wrong", field: "password" });
   return welcome(c, member, deps);
@@ -54,8 +54,8 @@ async function signIn(c: Context, body: InputOf<"signIn">["body"], deps: Deps): 
 
 async function signOut(c: Context, deps: Deps): Promise<Response> {
   const token = readToken(c);
-  const session = await askerOf(c, deps);
-  if (token && session) await deps.database.door.closeSession(session.kitchen.id, tokenHash(token));
+  const session = await sessionOf(c, deps);
+  if (token && session) await deps.database.authStore.closeSession(session.kitchen.id, tokenHash(token));
   dropToken(c);
   return c.json({ done: true });
 }
@@ -67,24 +67,28 @@ async function welcome(c: Context, member: MemberRecord, deps: Deps): Promise<Re
     : problemReply(c, { status: 401, code: "session-expired" });
 }
 
-/** The first account of a fresh database; refused once any kitchen exists. */
+/** The first account and kitchen; refused once there is any kitchen but the demo's. */
 async function setUp(c: Context, body: InputOf<"setUp">["body"], deps: Deps): Promise<Response> {
+  const wrong = choiceIssue(body) ?? unknownIngredient(body, deps.catalogue.ingredients);
+  if (wrong && !wrong.ok) return problemReply(c, wrong.issue);
+  const { name, password, kitchen: kitchenName, dialect, units, cup, currency, locale, timeZone } = body;
   const kitchen: KitchenRecord = {
     id: deps.newId(),
-    name: body.kitchen,
-    dialect: "uk",
-    units: "metric",
-    cup: "us-customary",
-    currency: "GBP",
+    name: kitchenName,
+    ...{ dialect, units, cup, currency, locale, timeZone },
     demo: false,
     revision: 0,
-    locale: "en-GB",
     catalogueRevision: 0,
-    settings: firstSettings,
+    settings: settingsWith(firstSettings, body),
   };
-  const member = { id: deps.newId(), kitchenId: kitchen.id, name: body.name };
-  const passwordHash = await hashPassword(body.password);
-  const first = { ...member, passwordHash, createdAt: deps.now() };
-  const opened = await deps.database.door.createFirstKitchen(kitchen, first);
-  return opened ? welcome(c, member, deps) : problemReply(c, { status: 409, code: "already-set-up" });
+  const member = { id: deps.newId(), kitchenId: kitchen.id, name };
+  const first = { ...member, passwordHash: await hashPassword(password), createdAt: deps.now() };
+  const outcome = await deps.database.authStore.createFirstKitchen(kitchen, first);
+  if (outcome === "created") return welcome(c, member, deps);
+  return problemReply(
+    c,
+    outcome === "name-taken"
+      ? { status: 409, code: "name-taken", field: "name" }
+      : { status: 409, code: "already-set-up" },
+  );
 }

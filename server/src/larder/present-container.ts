@@ -2,11 +2,11 @@ import type { Container } from "@apron/contract";
 import { useFirstBand } from "@apron/core/basket";
 import { containerSizes, takePortion } from "@apron/core/larder";
 import { daysBetween } from "@apron/core/measure";
-import type { Kit } from "../context/request-context.ts";
+import type { RequestContext } from "../context/request-context.ts";
 import type { StoredContainer } from "../context/ports/larder.store.ts";
 
 /** A container as it travels, with the days it has left today. */
-export function presentContainer(stored: StoredContainer, view: Pick<Kit, "today">): Container {
+export function presentContainer(stored: StoredContainer, view: Pick<RequestContext, "today">): Container {
   const daysLeft = daysBetween(view.today, stored.useBy);
   const { practiceFrom, practiceTo } = stored;
   return {

@@ -1,62 +1,70 @@
 import type { Match, MatchLimit } from "@apron/contract";
 import {
   rankRecipes,
-  usualAppetite,
+  defaultAppetite,
   type MatchKitchen,
   type RecipeMatch,
-  type Waiting,
+  type StoredPortions,
 } from "@apron/core/match";
 import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
-import { allergensOf, type Formula } from "@apron/core/recipes";
+import { allergensOf, dinersOf, type Formula } from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
-import { wholeRecipes } from "../recipes/library.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
+import { expandedRecipes } from "../recipes/library.ts";
+import { photoAddresses } from "../recipes/photo.ts";
 import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
 
 /** Recipes ranked by what they rescue today; shared by Match and Today. */
-export async function matchesNow(kit: Kit): Promise<{ matches: Match[]; surplus: Surplus[] }> {
-  const surplus = await surplusOnHand(kit);
-  const formulas = (await wholeRecipes(kit)).filter((recipe) => !recipe.away).map((recipe) => recipe.formula);
-  const ranked = rankRecipes(formulas, surplus, await matchKitchenOf(kit));
+export async function matchesNow(context: RequestContext): Promise<{ matches: Match[]; surplus: Surplus[] }> {
+  const surplus = await surplusOnHand(context);
+  const formulas = (await expandedRecipes(context)).filter((recipe) => !recipe.archived).map((recipe) => recipe.formula);
+  const ranked = rankRecipes(formulas, surplus, await matchKitchenOf(context));
+  const photoOf = await photoAddresses(context);
   const matches = ranked.flatMap((match) => {
     const formula = formulas.find((f) => f.id === match.recipeId);
-    return formula ? [presentMatch(match, { formula, surplus, kit })] : [];
+    return formula ? [presentMatch(match, { formula, surplus, photo: photoOf(formula.id), context })] : [];
   });
   return { matches, surplus };
 }
 
 /** The kitchen as matching sees it: who eats, what stands on the shelf, what is already put by. */
-export async function matchKitchenOf(kit: Kit): Promise<MatchKitchen> {
-  const { household, diners, staples } = kit.asker.kitchen.settings;
+export async function matchKitchenOf(context: RequestContext): Promise<MatchKitchen> {
+  const { household, eaters, staples } = context.session.kitchen.settings;
   return {
-    catalogue: kit.catalogue,
-    diners,
+    catalogue: context.catalogue,
+    diners: dinersOf(eaters),
     household: {
       ...household,
+      people: eaters.length,
       // Kitchens that were set up before a kind of dish was known have no appetite for it of their own.
-      portionsPerPersonDay: { ...usualAppetite, ...household.portionsPerPersonDay },
+      portionsPerPersonDay: { ...defaultAppetite, ...household.portionsPerPersonDay },
     },
     staples: new Set(staples),
-    waiting: await waitingOf(kit),
+    waiting: await waitingOf(context),
   };
 }
 
 /** Portions already standing in the larder compete for the same appetite. */
-async function waitingOf(kit: Kit): Promise<Waiting[]> {
-  const standing = await kit.stores.larder.standing();
-  return standing.map((c) => ({
+async function waitingOf(context: RequestContext): Promise<StoredPortions[]> {
+  const stored = await context.stores.larder.listStored();
+  return stored.map((c) => ({
     kind: c.dish,
     portions: c.remainingG / c.portionG,
-    daysLeft: daysBetween(kit.today, c.useBy),
+    daysLeft: daysBetween(context.today, c.useBy),
     frozen: c.place === "freezer",
   }));
 }
 
-type Seen = { readonly formula: Formula; readonly surplus: readonly Surplus[]; readonly kit: Kit };
+type Seen = {
+  readonly formula: Formula;
+  readonly surplus: readonly Surplus[];
+  readonly photo: string | null;
+  readonly context: RequestContext;
+};
 
 function presentMatch(match: RecipeMatch, seen: Seen): Match {
-  const { formula, kit } = seen;
-  const name = (id: string): string => nameFor(kit, id);
+  const { formula, photo, context } = seen;
+  const name = (id: string): string => nameFor(context, id);
   const bought = match.topUps.filter((t) => t.from === "buy");
   const shelf = match.topUps.filter((t) => t.from === "staple");
   const used = [...match.fillings, ...match.topUps].map((f) => f.ingredient);
@@ -65,6 +73,7 @@ function presentMatch(match: RecipeMatch, seen: Seen): Match {
     name: formula.name,
     kind: formula.kind,
     minutes: formula.minutes,
+    photo,
     batches: match.batches,
     servings: match.servings,
     rescuedG: match.rescuedG,
@@ -73,19 +82,19 @@ function presentMatch(match: RecipeMatch, seen: Seen): Match {
     fromShelf: [...new Set(shelf.map((t) => name(t.ingredient)))],
     missing: bought.map((t) => ({ name: name(t.ingredient), grams: t.grams })),
     limit: presentLimit(match, name),
-    allergens: allergensOf(used, kit.catalogue),
+    allergens: allergensOf(used, context.catalogue),
     workings: workingsOf(match, seen),
   };
 }
 
-function usesOf(match: RecipeMatch, { surplus, kit }: Seen): Match["uses"] {
+function usesOf(match: RecipeMatch, { surplus, context }: Seen): Match["uses"] {
   const ingredients = [...new Set(match.fillings.map((f) => f.ingredient))];
   return ingredients.map((ingredient) => {
     const mine = match.fillings.filter((f) => f.ingredient === ingredient);
     const lots = surplus.filter((s) => mine.some((f) => f.lotId === s.lotId));
     return {
       ingredient,
-      name: nameFor(kit, ingredient),
+      name: nameFor(context, ingredient),
       grams: mine.reduce((total, f) => total + f.grams, 0),
       daysLeft: Math.min(...lots.map((s) => s.daysLeft)),
       toTrim: lots.some((s) => s.toTrim),
@@ -100,7 +109,7 @@ function presentLimit(match: RecipeMatch, name: (id: string) => string): MatchLi
     case "stock":
       return { kind: "stock", names: limit.ingredients.map(name), shortG: limit.shortG };
     case "appetite": {
-      const { eaten, frozen, given } = limit.eatable;
+      const { eaten, frozen, given } = limit.consumableInTime;
       return { kind: "appetite", eaten, frozen, given };
     }
     case "not-worth-more":
@@ -108,17 +117,17 @@ function presentLimit(match: RecipeMatch, name: (id: string) => string): MatchLi
   }
 }
 
-function workingsOf(match: RecipeMatch, { surplus, kit }: Seen): string {
+function workingsOf(match: RecipeMatch, { surplus, context }: Seen): string {
   const parts = match.fillings.map((f) => {
-    const worth = surplus.find((s) => s.lotId === f.lotId)?.worth ?? 0;
-    return `${showGrams(f.grams)} ${nameFor(kit, f.ingredient)} × ${trimmedDecimals(worth, 2)}`;
+    const urgencyWeight = surplus.find((s) => s.lotId === f.lotId)?.urgencyWeight ?? 0;
+    return `${showGrams(f.grams)} ${nameFor(context, f.ingredient)} × ${trimmedDecimals(urgencyWeight, 2)}`;
   });
   const bought = match.topUps.filter((t) => t.from === "buy").reduce((g, t) => g + t.grams, 0);
   const less = bought > 0 ? ` less ${showGrams(bought)} to buy` : "";
   return `${parts.join(" + ")}${less} = ${Math.round(match.score)} (a gram counts 1 on its last day, half as much three days earlier)`;
 }
 
-export const listMatches: UseCase<"listMatches"> = async (_input, kit) => {
-  const { matches, surplus } = await matchesNow(kit);
+export const listMatches: UseCase<"listMatches"> = async (_input, context) => {
+  const { matches, surplus } = await matchesNow(context);
   return accept({ matches, surplusG: surplus.reduce((g, s) => g + s.grams, 0), lots: surplus.length });
 };

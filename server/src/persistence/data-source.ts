@@ -2,30 +2,27 @@ import { DataSource } from "typeorm";
 import { FirstKitchen1764000000000 } from "./migrations/1764000000000-first-kitchen.ts";
 import { BasketAndTrim1764100000000 } from "./migrations/1764100000000-basket-and-trim.ts";
 import { RecipesInFull1764200000000 } from "./migrations/1764200000000-recipes-in-full.ts";
-import {
-  BatchInputTable,
-  BatchTable,
-  ContainerTable,
-  RecipeTable,
-  RecipeVersionTable,
-  WithdrawalTable,
-} from "./tables/batch.table.ts";
+import { PlainWords1764300000000 } from "./migrations/1764300000000-plain-words.ts";
+import { BatchInputTable, BatchTable, ContainerTable, WithdrawalTable } from "./tables/batch.table.ts";
 import {
   KitchenTable,
   MemberTable,
   ScaleTable,
-  ServedRequestTable,
+  IdempotencyRecordTable,
   SessionTable,
 } from "./tables/kitchen.table.ts";
 import { BedTable } from "./tables/bed.table.ts";
-import { EntryTable, LotTable, TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/lot.table.ts";
+import { DressingWeighingTable, SpoilageTable } from "./tables/lesson.table.ts";
+import { EntryTable, LotTable } from "./tables/lot.table.ts";
 import { OwnFigureTable, OwnIngredientTable } from "./tables/own.table.ts";
+import { RecipePhotoTable, RecipeTable, RecipeVersionTable } from "./tables/recipe.table.ts";
+import { TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/trim.table.ts";
 
 const entities = [
   KitchenTable,
   MemberTable,
   SessionTable,
-  ServedRequestTable,
+  IdempotencyRecordTable,
   ScaleTable,
   LotTable,
   EntryTable,
@@ -37,6 +34,9 @@ const entities = [
   OwnFigureTable,
   RecipeTable,
   RecipeVersionTable,
+  RecipePhotoTable,
+  DressingWeighingTable,
+  SpoilageTable,
   BatchTable,
   BatchInputTable,
   ContainerTable,
@@ -49,7 +49,12 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
     type: "postgres",
     url,
     entities,
-    migrations: [FirstKitchen1764000000000, BasketAndTrim1764100000000, RecipesInFull1764200000000],
+    migrations: [
+      FirstKitchen1764000000000,
+      BasketAndTrim1764100000000,
+      RecipesInFull1764200000000,
+      PlainWords1764300000000,
+    ],
     migrationsTransactionMode: "all",
     installExtensions: false,
     extra: { max: poolSize },

@@ -31,7 +31,7 @@ export async function migrate(ownerUrl: string): Promise<void> {
   const runner = owner.createQueryRunner();
   try {
     await runner.query("select pg_advisory_lock($1)", [migrationLock]);
-    await seeToAppRole(owner, appPassword(new URL(ownerUrl)));
+    await ensureAppRole(owner, appPassword(new URL(ownerUrl)));
     await owner.runMigrations();
   } finally {
     await runner.query("select pg_advisory_unlock($1)", [migrationLock]);
@@ -48,7 +48,7 @@ const mostTries = 10;
  * Creates the serving role or gives it its password. Roles belong to the whole cluster, so the lock on this
  * database does not keep rivals out: whoever loses tries again and finds the role there.
  */
-async function seeToAppRole(owner: DataSource, password: string): Promise<void> {
+async function ensureAppRole(owner: DataSource, password: string): Promise<void> {
   for (let tries = 1; ; tries++) {
     const found = await owner.query<unknown[]>("select from pg_roles where rolname = $1", [appRole]);
     const verb = found.length > 0 ? "alter" : "create";

@@ -5,7 +5,10 @@ import { conflict, type Refusal } from "../context/refusal.ts";
 import type { Database, Stores, WriteClaim } from "../context/stores.ts";
 import { enterKitchen } from "./enter-kitchen.ts";
 import { bedStoreOf } from "./stores/bed.store.ts";
-import { frontDoorOf } from "./stores/auth.store.ts";
+import { dressingWeighingStoreOf } from "./stores/dressing-weighing.store.ts";
+import { photoStoreOf } from "./stores/photo.store.ts";
+import { spoilageStoreOf } from "./stores/spoilage.store.ts";
+import { authStoreOf } from "./stores/auth.store.ts";
 import { sqlState } from "./sql-state.ts";
 import { kitchenStoreOf } from "./stores/kitchen.store.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";
@@ -36,6 +39,9 @@ const storesOf = (em: EntityManager, kitchenId: string, known?: KnownVersions): 
   beds: bedStoreOf(em, kitchenId),
   own: ownStoreOf(em, kitchenId),
   kitchen: kitchenStoreOf(em, kitchenId),
+  spoilage: spoilageStoreOf(em, kitchenId),
+  dressingWeighings: dressingWeighingStoreOf(em, kitchenId),
+  photos: photoStoreOf(em, kitchenId),
 });
 
 /** Recipe versions kept in memory: some thousands of recipes, a few kilobytes each. */
@@ -44,7 +50,7 @@ const mostKnownVersions = 5000;
 export function databaseOf(source: DataSource): Database {
   const known: KnownVersions = new LRUCache({ max: mostKnownVersions });
   return {
-    door: frontDoorOf(source),
+    authStore: authStoreOf(source),
     read: (kitchenId, work) =>
       source.transaction(async (em) => {
         await enterKitchen(em, kitchenId);
@@ -63,11 +69,11 @@ async function write<Value>(
   try {
     return await source.transaction(async (em) => {
       await enterKitchen(em, claim.kitchenId);
-      const served = await claimOnce<Value>(em, claim);
+      const served = await claimIdempotencyKey<Value>(em, claim);
       if (served) return served;
       const answer = await work(storesOf(em, claim.kitchenId));
       if (!answer.ok) throw new RolledBack(answer);
-      await em.query("update served_request set reply = $3::jsonb where kitchen_id = $1 and key = $2", [
+      await em.query("update idempotency_record set reply = $3::jsonb where kitchen_id = $1 and key = $2", [
         claim.kitchenId,
         claim.key,
         JSON.stringify(answer.value),
@@ -86,20 +92,20 @@ async function write<Value>(
  * Takes the kitchen's turn and the request's key. The row lock on the kitchen makes its writes happen one
  * after another, so two tablets never spend the same kale; a key already served gives its first answer again.
  */
-async function claimOnce<Value>(
+async function claimIdempotencyKey<Value>(
   em: EntityManager,
   claim: WriteClaim,
 ): Promise<Result<Value, Refusal> | undefined> {
   await em.query("update kitchen set revision = revision + 1 where id = $1", [claim.kitchenId]);
   const [earlier] = await em.query<{ fingerprint: string; reply: Value }[]>(
-    "select fingerprint, reply from served_request where kitchen_id = $1 and key = $2",
+    "select fingerprint, reply from idempotency_record where kitchen_id = $1 and key = $2",
     [claim.kitchenId, claim.key],
   );
   if (earlier)
     return earlier.fingerprint === claim.fingerprint
       ? { ok: true, value: earlier.reply }
       : conflict("key-reused");
-  await em.query("insert into served_request (kitchen_id, key, fingerprint, at) values ($1, $2, $3, $4)", [
+  await em.query("insert into idempotency_record (kitchen_id, key, fingerprint, at) values ($1, $2, $3, $4)", [
     claim.kitchenId,
     claim.key,
     claim.fingerprint,

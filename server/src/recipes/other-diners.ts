@@ -2,25 +2,26 @@ import { accept } from "@apron/core/measure";
 import {
   adaptFormula,
   allergensOf,
+  dinersOf,
   dietsOf,
-  substitutesFor,
+  substitutionsFor,
   suits,
   writtenFiller,
   writtenIngredients,
-  type Substitute,
+  type Substitution,
 } from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
 import { notFound } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
-import { wholeRecipe } from "./library.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
+import { expandedRecipe } from "./library.ts";
 
-const presentSwap = (swap: Substitute, kit: Kit) => ({ ...swap, name: nameFor(kit, swap.ingredient) });
+const presentSwap = (swap: Substitution, context: RequestContext) => ({ ...swap, name: nameFor(context, swap.ingredient) });
 
 /** The same formula with other fillings; sub-recipes are opened up, since what must go may be in one. Saves nothing. */
-export const adaptRecipe: UseCase<"adaptRecipe"> = async ({ params, body }, kit) => {
-  const found = await wholeRecipe(params.id, kit);
+export const adaptRecipe: UseCase<"adaptRecipe"> = async ({ params, body }, context) => {
+  const found = await expandedRecipe(params.id, context);
   if (!found) return notFound("recipe-unknown");
-  const adapted = adaptFormula(found.formula, body, kit.catalogue);
+  const adapted = adaptFormula(found.formula, body, context.catalogue);
   const used = writtenIngredients(adapted.formula);
   const { id: _id, ...formula } = adapted.formula;
   return accept({
@@ -30,27 +31,27 @@ export const adaptRecipe: UseCase<"adaptRecipe"> = async ({ params, body }, kit)
     },
     changes: adapted.changes.map(({ lineId, from, fromG, to }) => ({
       lineId,
-      from: nameFor(kit, from),
+      from: nameFor(context, from),
       fromG,
-      to: presentSwap(to, kit),
+      to: presentSwap(to, context),
     })),
     leftOut: adapted.leftOut,
-    cannot: adapted.cannot.map(({ lineId, ingredient }) => ({ lineId, name: nameFor(kit, ingredient) })),
+    cannot: adapted.cannot.map(({ lineId, ingredient }) => ({ lineId, name: nameFor(context, ingredient) })),
     saltChangeG: adapted.saltChangeG,
-    allergens: allergensOf(used, kit.catalogue),
-    diets: dietsOf(used, kit.catalogue),
+    allergens: allergensOf(used, context.catalogue),
+    diets: dietsOf(used, context.catalogue),
   });
 };
 
-export const substitutes: UseCase<"substitutes"> = async ({ params }, kit) => {
-  const found = await wholeRecipe(params.id, kit);
+export const substitutions: UseCase<"substitutions"> = async ({ params }, context) => {
+  const found = await expandedRecipe(params.id, context);
   const line = found?.formula.lines.find((one) => one.id === params.line);
   const ingredient = line && writtenFiller(line)?.ingredient;
   if (!line || ingredient === undefined) return notFound(found ? "line-unknown" : "recipe-unknown");
-  const { diners } = kit.asker.kitchen.settings;
-  const offered = substitutesFor(line, ingredient, {
-    catalogue: kit.catalogue,
+  const diners = dinersOf(context.session.kitchen.settings.eaters);
+  const offered = substitutionsFor(line, ingredient, {
+    catalogue: context.catalogue,
     suits: (facts) => suits(facts, diners),
   });
-  return accept({ substitutes: offered.map((swap) => presentSwap(swap, kit)) });
+  return accept({ substitutions: offered.map((swap) => presentSwap(swap, context)) });
 };

@@ -13,17 +13,18 @@ import {
   type Formula,
 } from "@apron/core/recipes";
 import { notFound } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { surplusOnHand } from "../stock/surplus.ts";
-import { knownCard, namesIn, subRecipeNames, wholeFormula, wholeRecipes } from "./library.ts";
+import { photoAddresses } from "./photo.ts";
+import { cachedCard, namesIn, subRecipeNames, expandedFormula, expandedRecipes } from "./library.ts";
 
 /** Cautions as they travel, each with the source the figure came from. */
 export const presentCautions = (
   formula: Formula,
   used: readonly string[],
-  kit: Pick<Kit, "catalogue">,
+  context: Pick<RequestContext, "catalogue">,
 ): Caution[] =>
-  cautionsFor(formula, used, kit.catalogue).map((c) => ({
+  cautionsFor(formula, used, context.catalogue).map((c) => ({
     trigger: c.trigger,
     severity: c.severity,
     text: c.text,
@@ -31,14 +32,15 @@ export const presentCautions = (
   }));
 
 /** The library, by a question; "on hand" is what stands in the basket and may still be eaten. */
-export const listRecipes: UseCase<"listRecipes"> = async ({ query }, kit) => {
-  const wanted = query.away === "yes";
-  const recipes = (await wholeRecipes(kit)).filter((recipe) => recipe.away === wanted);
+export const listRecipes: UseCase<"listRecipes"> = async ({ query }, context) => {
+  const wanted = query.archived === "yes";
+  const recipes = (await expandedRecipes(context)).filter((recipe) => recipe.archived === wanted);
   const versions = new Map(recipes.map((recipe) => [recipe.formula.id, recipe.version]));
-  const here = query.onHand === "yes" ? await surplusOnHand(kit) : [];
+  const here = query.onHand === "yes" ? await surplusOnHand(context) : [];
   const onHand = new Set(here.map((lot) => lot.ingredient));
+  const photoOf = await photoAddresses(context);
   const found = searchLibrary(
-    recipes.map((recipe) => knownCard(recipe, kit)),
+    recipes.map((recipe) => cachedCard(recipe, context)),
     {
       text: query.text,
       kind: query.kind ?? null,
@@ -46,7 +48,7 @@ export const listRecipes: UseCase<"listRecipes"> = async ({ query }, kit) => {
       without: query.without.split(",").filter(Boolean),
       onHand: query.onHand === "yes" ? onHand : null,
     },
-    kit.catalogue.ingredients,
+    context.catalogue.ingredients,
   );
   return accept({
     total: found.length,
@@ -54,34 +56,36 @@ export const listRecipes: UseCase<"listRecipes"> = async ({ query }, kit) => {
       ...card,
       version: versions.get(card.id) ?? 1,
       onHand: ingredients.filter((id) => onHand.has(id)).length,
+      photo: photoOf(card.id),
     })),
   });
 };
 
-const keepsOf = (formula: Formula, kit: Kit): Recipe["keeps"] =>
+const keepsOf = (formula: Formula, context: RequestContext): Recipe["keeps"] =>
   placesFor(formula.keeping).flatMap((place) => {
-    const rule = keepingRule(kit.catalogue, formula.keeping[place] ?? "", place);
+    const rule = keepingRule(context.catalogue, formula.keeping[place] ?? "", place);
     return rule ? [{ place, days: rule.cautiousDays, reason: rule.name, source: provenance(rule) }] : [];
   });
 
-export const getRecipe: UseCase<"getRecipe"> = async ({ params }, kit) => {
-  const found = await kit.stores.recipes.get(params.id);
-  const whole = found && (await wholeFormula(found.formula, kit));
+export const getRecipe: UseCase<"getRecipe"> = async ({ params }, context) => {
+  const found = await context.stores.recipes.get(params.id);
+  const whole = found && (await expandedFormula(found.formula, context));
   if (!found || !whole?.ok) return notFound("recipe-unknown");
   const used = writtenIngredients(whole.value);
-  const versions = await kit.stores.recipes.versions(params.id);
+  const versions = await context.stores.recipes.versions(params.id);
   return accept({
     formula: found.formula,
     version: found.version,
-    away: found.away,
+    archived: found.archived,
     latest: versions[0]?.version ?? found.version,
-    names: namesIn(whole.value, kit),
-    subRecipes: await subRecipeNames(found.formula, kit),
-    allergens: allergensOf(used, kit.catalogue),
-    diets: isPartlyRead(found.formula) ? [] : dietsOf(used, kit.catalogue),
-    cautions: presentCautions(whole.value, used, kit),
-    keeps: keepsOf(found.formula, kit),
-    makesG: writtenWeight(whole.value, kit.catalogue),
-    open: openQuestions(found.formula, kit.catalogue),
+    names: namesIn(whole.value, context),
+    subRecipes: await subRecipeNames(found.formula, context),
+    allergens: allergensOf(used, context.catalogue),
+    diets: isPartlyRead(found.formula) ? [] : dietsOf(used, context.catalogue),
+    cautions: presentCautions(whole.value, used, context),
+    keeps: keepsOf(found.formula, context),
+    makesG: writtenWeight(whole.value, context.catalogue),
+    photo: (await photoAddresses(context))(params.id),
+    open: openQuestions(found.formula, context.catalogue),
   });
 };

@@ -1,51 +1,42 @@
 import type { UseCases } from "../context/request-context.ts";
-import { costRecipe } from "../cook/cost-recipe.ts";
-import { exportRecipe, exportRecipes, exportRecipeText, readRecipes } from "../exchange/recipes-file.ts";
-import { adaptRecipe, substitutes } from "./other-diners.ts";
-import { plateRecipe } from "../plate/plate-recipe.ts";
+import { adaptRecipe, substitutions } from "./other-diners.ts";
 import { getRecipe, listRecipes } from "./read.ts";
 import { timeBySize } from "./time-by-size.ts";
-import { compareVersions, houseFromBatch, listVersions, makeHouse, putAway } from "./versions.ts";
-import { editRecipe, importRecipes, saveRecipe } from "./write.ts";
+import { compareVersions, defaultFromBatch, listVersions, setDefaultVersion, archiveRecipe } from "./versions.ts";
+import { saveDressing } from "./save-dressing.ts";
+import { removePhoto, setPhoto } from "./photo.ts";
+import { editRecipe, saveRecipe } from "./write.ts";
 
 export const recipeUseCases = {
   listRecipes,
   getRecipe,
   saveRecipe,
+  setPhoto,
+  removePhoto,
+  saveDressing,
   editRecipe,
-  importRecipes,
-  readRecipes,
-  exportRecipe,
-  exportRecipeText,
-  exportRecipes,
   listVersions,
   compareVersions,
-  makeHouse,
-  putAway,
-  houseFromBatch,
+  setDefaultVersion,
+  archiveRecipe,
+  defaultFromBatch,
   adaptRecipe,
-  substitutes,
-  costRecipe,
-  plateRecipe,
+  substitutions,
   timeBySize,
 } satisfies UseCases<
   | "listRecipes"
   | "getRecipe"
   | "saveRecipe"
+  | "setPhoto"
+  | "removePhoto"
+  | "saveDressing"
   | "editRecipe"
-  | "importRecipes"
-  | "readRecipes"
-  | "exportRecipe"
-  | "exportRecipeText"
-  | "exportRecipes"
   | "listVersions"
   | "compareVersions"
-  | "makeHouse"
-  | "putAway"
-  | "houseFromBatch"
+  | "setDefaultVersion"
+  | "archiveRecipe"
+  | "defaultFromBatch"
   | "adaptRecipe"
-  | "substitutes"
-  | "costRecipe"
-  | "plateRecipe"
+  | "substitutions"
   | "timeBySize"
 >;

@@ -1,5 +1,5 @@
 import { accept, trimmedDecimals } from "@apron/core/measure";
-import { diceTogether, timeForSize, wholeMm } from "@apron/core/trim";
+import { sizesForSameTime, timeForSize, wholeMm } from "@apron/core/trim";
 import { refuseWith } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
 
@@ -14,7 +14,7 @@ export const timeBySize: UseCase<"timeBySize"> = ({ body }) => {
     accept({
       factor,
       minutes: { low: lookMin, high: doneMin },
-      together: diceTogether(together, doneMin),
+      together: sizesForSameTime(together, doneMin),
       workings: `${trimmedDecimals(mm, 1)} mm against ${referenceMm} mm: × ${trimmedDecimals(factor, 2)}; look first after ${Math.round(lookMin)} min, then every 10 to 20`,
     }),
   );

@@ -1,15 +1,15 @@
 import { accept } from "@apron/core/measure";
-import { compareVersions as compare, houseVersion, type Formula, type Line } from "@apron/core/recipes";
+import { compareVersions as compare, defaultVersion, type Formula, type Line } from "@apron/core/recipes";
 import { lineText, recipeWriter } from "@apron/core/exchange";
 import { conflict, notFound, refuseWith } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
-import { wholeFormula } from "./library.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
+import { expandedFormula } from "./library.ts";
 import { keepVersion } from "./write.ts";
 
-export const listVersions: UseCase<"listVersions"> = async ({ params }, kit) => {
-  const house = await kit.stores.recipes.get(params.id);
+export const listVersions: UseCase<"listVersions"> = async ({ params }, context) => {
+  const house = await context.stores.recipes.get(params.id);
   if (!house) return notFound("recipe-unknown");
-  const versions = await kit.stores.recipes.versions(params.id);
+  const versions = await context.stores.recipes.versions(params.id);
   return accept({
     house: house.version,
     versions: versions.map(({ version, createdAt, by, note }) => ({
@@ -18,7 +18,7 @@ export const listVersions: UseCase<"listVersions"> = async ({ params }, kit) => 
       by,
       note,
     })),
-    batches: (await kit.stores.recipes.batchesOf(params.id)).map(
+    batches: (await context.stores.recipes.batchesOf(params.id)).map(
       ({ id, version, madeOn, batches, outputG }) => ({ id, version, madeOn, batches, outputG }),
     ),
   });
@@ -38,12 +38,12 @@ function shown(value: unknown): string {
 }
 
 /** What changed, each line as a cook would write it down. */
-export const compareVersions: UseCase<"compareVersions"> = async ({ params, query }, kit) => {
-  const before = await kit.stores.recipes.getVersion(params.id, query.from);
-  const after = await kit.stores.recipes.getVersion(params.id, query.to);
+export const compareVersions: UseCase<"compareVersions"> = async ({ params, query }, context) => {
+  const before = await context.stores.recipes.getVersion(params.id, query.from);
+  const after = await context.stores.recipes.getVersion(params.id, query.to);
   if (!before || !after) return notFound("version-unknown", before ? "to" : "from");
   const changes = compare(before.formula, after.formula);
-  const writer = recipeWriter(kit.catalogue, kit.asker.kitchen.dialect, (id) => id.replaceAll("-", " "));
+  const writer = recipeWriter(context.catalogue, context.session.kitchen.dialect, (id) => id.replaceAll("-", " "));
   const text = (line: Line | null): string => (line ? lineText(line, writer) : "");
   const headValue = (formula: Formula, field: string): string => shown(formula[field as keyof Formula]);
   return accept({
@@ -57,32 +57,32 @@ export const compareVersions: UseCase<"compareVersions"> = async ({ params, quer
   });
 };
 
-export const makeHouse: UseCase<"makeHouse"> = async ({ params, body }, kit) => {
-  const wanted = await kit.stores.recipes.getVersion(params.id, body.version);
+export const setDefaultVersion: UseCase<"setDefaultVersion"> = async ({ params, body }, context) => {
+  const wanted = await context.stores.recipes.getVersion(params.id, body.version);
   if (!wanted) return notFound("version-unknown", "version");
   // Since it was written, a recipe in it may have come to contain this one.
-  const whole = await wholeFormula(wanted.formula, kit);
+  const whole = await expandedFormula(wanted.formula, context);
   if (!whole.ok) return refuseWith(whole.issue, "version");
-  await kit.stores.recipes.setHouse(params.id, body.version);
+  await context.stores.recipes.setDefaultVersion(params.id, body.version);
   return accept({ id: params.id, name: wanted.formula.name, version: body.version });
 };
 
 /** Put away, it is kept with its versions and batches, and still stands in the recipes it is part of. */
-export const putAway: UseCase<"putAway"> = async ({ params, body }, kit) => {
-  const found = await kit.stores.recipes.get(params.id);
+export const archiveRecipe: UseCase<"archiveRecipe"> = async ({ params, body }, context) => {
+  const found = await context.stores.recipes.get(params.id);
   if (!found) return notFound("recipe-unknown");
-  await kit.stores.recipes.putAway(params.id, body.away);
+  await context.stores.recipes.archiveRecipe(params.id, body.archived);
   return accept({ id: params.id, name: found.formula.name, version: found.version });
 };
 
 /** What really went into a batch becomes a new version, and the house cooks by it. */
-export const houseFromBatch: UseCase<"houseFromBatch"> = async ({ params, body }, kit: Kit) => {
-  const batch = await kit.stores.recipes.batch(body.batchId);
+export const defaultFromBatch: UseCase<"defaultFromBatch"> = async ({ params, body }, context: RequestContext) => {
+  const batch = await context.stores.recipes.batch(body.batchId);
   if (batch?.recipeId !== params.id) return notFound("batch-unknown", "batchId");
-  const made = await kit.stores.recipes.getVersion(params.id, batch.version);
+  const made = await context.stores.recipes.getVersion(params.id, batch.version);
   if (!made) return conflict("recipe-unknown");
-  const really = houseVersion(made.formula, batch.used, batch.batches);
+  const really = defaultVersion(made.formula, batch.used, batch.batches);
   if (!really.ok) return refuseWith(really.issue, "batchId");
   const note = `as really made, version ${batch.version}`;
-  return keepVersion({ id: params.id, basedOn: body.basedOn, formula: really.value, note }, kit);
+  return keepVersion({ id: params.id, basedOn: body.basedOn, formula: really.value, note }, context);
 };

@@ -2,27 +2,27 @@ import type { Lot } from "@apron/contract";
 import { freshness, useFirstBand, type AgeingLot, type Freshness } from "@apron/core/basket";
 import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
 import { invariant } from "@apron/core/measure";
-import type { Kit } from "../context/request-context.ts";
+import type { RequestContext } from "../context/request-context.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
 
-type View = Pick<Kit, "catalogue" | "today" | "asker" | "experience">;
+type View = Pick<RequestContext, "catalogue" | "today" | "session" | "experience">;
 
 /** The facts of an ingredient that a stored row names; rows only ever name catalogue ingredients. */
-export function factsOf(view: Pick<Kit, "catalogue">, ingredient: string): IngredientFacts {
+export function factsOf(view: Pick<RequestContext, "catalogue">, ingredient: string): IngredientFacts {
   const facts = view.catalogue.ingredients.get(ingredient);
   invariant(facts !== undefined, `stored ingredient ${ingredient} is not in the catalogue`);
   return facts;
 }
 
-export const nameFor = (view: Pick<Kit, "catalogue" | "asker">, ingredient: string): string =>
-  nameOf(factsOf(view, ingredient), view.asker.kitchen.dialect);
+export const nameFor = (view: Pick<RequestContext, "catalogue" | "session">, ingredient: string): string =>
+  nameOf(factsOf(view, ingredient), view.session.kitchen.dialect);
 
 /** What of a stored lot its ageing depends on. */
 export type AgeingRecord = AgeingLot & Pick<LotRecord, "ingredient">;
 
 export const freshnessOf = (
   lot: AgeingRecord,
-  view: Pick<Kit, "catalogue" | "today" | "experience">,
+  view: Pick<RequestContext, "catalogue" | "today" | "experience">,
 ): Freshness => freshness(lot, factsOf(view, lot.ingredient), view);
 
 /** A lot as it travels, with its freshness today. */

@@ -1,14 +1,14 @@
 import { toGrams, type IngredientFacts, type Weight } from "@apron/core/catalogue";
 import { parseAmount } from "@apron/core/measure";
 import { refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit } from "../context/request-context.ts";
+import type { RequestContext } from "../context/request-context.ts";
 
 /** An amount in grams, with how many bunches, heads or items were counted, where any were. */
 export type Weighed = Weight & { readonly count: number | null };
 
 /** Reads an amount as a cook says it into grams of this ingredient. */
-export function weigh(text: string, facts: IngredientFacts, kit: Pick<Kit, "asker">): Answer<Weighed> {
-  const { cup, settings } = kit.asker.kitchen;
+export function weigh(text: string, facts: IngredientFacts, context: Pick<RequestContext, "session">): Answer<Weighed> {
+  const { cup, settings } = context.session.kitchen;
   const read = parseAmount(text, cup);
   if (!read.ok) return refuseWith(read.issue, "amount");
   const { amount, rest } = read.value;

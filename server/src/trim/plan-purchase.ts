@@ -10,7 +10,7 @@ import {
 import { weigh } from "../stock/weigh.ts";
 import { notFound } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
-import { usualKind, yieldOf } from "./trim-options.ts";
+import { defaultYieldKind, yieldOf } from "../stock/yields-in-force.ts";
 
 /** Measures that are bought and picked whole. */
 const wholeMeasures = ["bunch", "head", "each-medium", "punnet", "block", "ear"];
@@ -19,13 +19,13 @@ const methodOf = (facts: IngredientFacts, method: string | undefined): TrimYield
   method ? facts.trims.find((t) => t.method === method) : facts.trims[0];
 
 /** How much to pick or buy so that a usable amount remains, or what a raw amount will leave. */
-export const planPurchase: UseCase<"planPurchase"> = async ({ query }, kit) => {
-  const facts = kit.catalogue.ingredients.get(query.ingredient);
+export const planPurchase: UseCase<"planPurchase"> = async ({ query }, context) => {
+  const facts = context.catalogue.ingredients.get(query.ingredient);
   if (!facts) return notFound("ingredient-unknown", "ingredient");
   const handbook = methodOf(facts, query.method);
   if (!handbook) return notFound("method-unknown", "method");
-  const learned = await kit.stores.trims.learned([facts.id]);
-  const { next } = yieldOf(handbook, usualKind(handbook.method, query.grade), learned);
+  const learned = await context.stores.trims.learned([facts.id]);
+  const { next } = yieldOf(handbook, defaultYieldKind(handbook.method, query.grade), learned);
   const { rawG } = query;
   const usableG = query.usableG ?? (rawG === undefined ? undefined : usableFrom(rawG, next).value);
   if (usableG === undefined) return refuse({ status: 422, code: "missing", field: "usableG" });
@@ -45,17 +45,17 @@ function wholeOf(facts: IngredientFacts, usableG: number, y: Estimate) {
 }
 
 /** Candidates side by side: prime or seconds, bunch or loose, market or shop, by the usable gram. */
-export const compareBuys: UseCase<"compareBuys"> = async ({ body }, kit) => {
-  const facts = kit.catalogue.ingredients.get(body.ingredient);
+export const compareBuys: UseCase<"compareBuys"> = async ({ body }, context) => {
+  const facts = context.catalogue.ingredients.get(body.ingredient);
   if (!facts) return notFound("ingredient-unknown", "ingredient");
   const handbook = methodOf(facts, body.method);
-  const learned = await kit.stores.trims.learned([facts.id]);
+  const learned = await context.stores.trims.learned([facts.id]);
   const buys: Buy[] = [];
   for (const [index, one] of body.candidates.entries()) {
-    const weight = weigh(one.unit, facts, kit);
+    const weight = weigh(one.unit, facts, context);
     if (!weight.ok) return refuse({ ...weight.issue, field: `candidates.${index}.unit` });
     const y = handbook
-      ? yieldOf(handbook, usualKind(handbook.method, one.grade), learned).next
+      ? yieldOf(handbook, defaultYieldKind(handbook.method, one.grade), learned).next
       : estimate(1, 1, 1);
     const { grams, count } = weight.value;
     buys.push({

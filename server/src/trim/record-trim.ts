@@ -1,5 +1,5 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
-import { comesReady, lastDayOnceTrimmed } from "@apron/core/basket";
+import { needsNoTrimming, lastDayOnceTrimmed } from "@apron/core/basket";
 import type { TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import {
@@ -19,9 +19,9 @@ import { entryOf } from "../stock/entry-of.ts";
 import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
 import type { TrimPartRecord, TrimRecord } from "../context/ports/trim.store.ts";
-import { yieldOf } from "./trim-options.ts";
+import { yieldOf } from "../stock/yields-in-force.ts";
 
 /** The simulated scale's step; a typed weight is taken to be read off the same scale. */
 const scaleStepG = 1;
@@ -37,11 +37,11 @@ type Judged = { readonly closed: ClosedTrim; readonly verdict: WeighingVerdict }
  * Records a trim: grams leave the raw lot, the usable part and the kept by-products become lots of their own,
  * and everything closes to the gram. An unlikely weighing is refused until the cook confirms it.
  */
-export const recordTrim: UseCase<"recordTrim"> = async ({ body }, kit) => {
-  const lot = await kit.stores.lots.get(body.lotId);
+export const recordTrim: UseCase<"recordTrim"> = async ({ body }, context) => {
+  const lot = await context.stores.lots.get(body.lotId);
   if (!lot) return notFound("lot-unknown", "lotId");
   if (lot.state !== "raw") return conflict("lot-already-trimmed");
-  const handbook = factsOf(kit, lot.ingredient).trims.find((t) => t.method === body.method);
+  const handbook = factsOf(context, lot.ingredient).trims.find((t) => t.method === body.method);
   if (!handbook) return refuse({ status: 422, code: "method-unknown", field: "method" });
   if (body.rawG > lot.balanceG)
     return refuse({
@@ -54,10 +54,10 @@ export const recordTrim: UseCase<"recordTrim"> = async ({ body }, kit) => {
   if (!usableG.ok) return usableG;
   const juices = hasJuices(handbook.method) ? (body.juices ?? "kept") : null;
   const weighed = { ...body, usableG: usableG.value, juices };
-  const learned = await kit.stores.trims.learned([lot.ingredient]);
+  const learned = await context.stores.trims.learned([lot.ingredient]);
   const judged = judge(weighed, yieldOf(handbook, { grade: lot.grade, juices }, learned));
   if (!judged.ok) return judged;
-  return save({ lot, handbook, body: weighed }, judged.value, kit);
+  return save({ lot, handbook, body: weighed }, judged.value, context);
 };
 
 /** The usable grams as weighed: typed, or in several vessels; null leaves them to the yield. */
@@ -101,30 +101,30 @@ type Cut = {
 };
 
 /** The lots a trim leaves behind: the usable part, and each by-product that is kept. */
-function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, kit: Kit): Cut {
+function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, context: RequestContext): Cut {
   const usable: Child = { state: "usable", method: body.method, grams: closed.usableG, note: "", body };
   const parts = closed.parts.map((p) => {
     const use = useOfPart(p.part, handbook.byProducts);
     const note = use ? `${p.part}: ${use}` : p.part;
     const ingredient = ingredientOfPart(lot.ingredient, p.part);
-    const own = ingredient === undefined ? undefined : kit.catalogue.ingredients.get(ingredient);
-    const state = own ? (comesReady(own) ? ("usable" as const) : ("raw" as const)) : ("by-product" as const);
+    const own = ingredient === undefined ? undefined : context.catalogue.ingredients.get(ingredient);
+    const state = own ? (needsNoTrimming(own) ? ("usable" as const) : ("raw" as const)) : ("by-product" as const);
     const child: Child = { state, ingredient: own?.id, method: null, grams: p.grams, note, body };
-    return { ...p, lot: p.fate === "keep" ? childLot(lot, child, kit) : null };
+    return { ...p, lot: p.fate === "keep" ? childLot(lot, child, context) : null };
   });
-  return { usable: childLot(lot, usable, kit), parts };
+  return { usable: childLot(lot, usable, context), parts };
 }
 
-async function save(trimming: Trimming, judged: Judged, kit: Kit): Promise<Answer<TrimRecorded>> {
+async function save(trimming: Trimming, judged: Judged, context: RequestContext): Promise<Answer<TrimRecorded>> {
   const { lot, body } = trimming;
   const { closed, verdict } = judged;
-  const { usable, parts } = cutOf(trimming, closed, kit);
+  const { usable, parts } = cutOf(trimming, closed, context);
   const partLots = parts.flatMap((p) => p.lot ?? []);
-  await kit.stores.lots.add([usable, ...partLots], kit.now);
-  await kit.stores.trims.add(
-    trimRecord(trimming, { closed, learned: verdict.learn, usableLotId: usable.id }, kit),
+  await context.stores.lots.add([usable, ...partLots], context.now);
+  await context.stores.trims.add(
+    trimRecord(trimming, { closed, learned: verdict.learn, usableLotId: usable.id }, context),
     parts.map(({ part, grams, fate, lot: kept }): TrimPartRecord => ({
-      id: kit.newId(),
+      id: context.newId(),
       trimId: body.id,
       part,
       grams,
@@ -132,8 +132,8 @@ async function save(trimming: Trimming, judged: Judged, kit: Kit): Promise<Answe
       lotId: kept?.id ?? null,
     })),
   );
-  await kit.stores.lots.append(entriesOf({ lot, usable, partLots, closed, trimId: body.id }, kit));
-  const present = (l: LotRecord) => presentLot({ ...l, balanceG: l.receivedG }, kit);
+  await context.stores.lots.append(entriesOf({ lot, usable, partLots, closed, trimId: body.id }, context));
+  const present = (l: LotRecord) => presentLot({ ...l, balanceG: l.receivedG }, context);
   return accept({
     id: body.id,
     usableLot: present(usable),
@@ -147,7 +147,7 @@ async function save(trimming: Trimming, judged: Judged, kit: Kit): Promise<Answe
 function trimRecord(
   { lot, body }: Trimming,
   done: { readonly closed: ClosedTrim; readonly learned: boolean; readonly usableLotId: string },
-  kit: Kit,
+  context: RequestContext,
 ): TrimRecord {
   const { rawG, usableG, partsG, lossG } = done.closed;
   return {
@@ -162,8 +162,8 @@ function trimRecord(
     lossG,
     learned: done.learned,
     usableLotId: done.usableLotId,
-    at: kit.now,
-    memberId: kit.asker.memberId,
+    at: context.now,
+    memberId: context.session.memberId,
     juices: body.juices,
   };
 }
@@ -179,16 +179,16 @@ type Child = {
 };
 
 /** A lot cut from another: it carries its parent's source, and its share of the price when it is the usable part. */
-function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
+function childLot(parent: LotRecord, child: Child, context: RequestContext): LotRecord {
   const base = {
     ingredient: child.ingredient ?? parent.ingredient,
     state: child.state,
     method: child.method,
     place: child.body.place,
-    since: kit.today,
-    bestBefore: lastDayOnceTrimmed(parent.spoilsOn, kit.today),
+    since: context.today,
+    bestBefore: lastDayOnceTrimmed(parent.spoilsOn, context.today),
     moved: null,
-    refreshed: 0,
+    clothRefreshes: 0,
   };
   const share = child.body.rawG / parent.receivedG;
   const priceMinor =
@@ -196,13 +196,13 @@ function childLot(parent: LotRecord, child: Child, kit: Kit): LotRecord {
   return {
     ...parent,
     ...base,
-    id: kit.newId(),
+    id: context.newId(),
     priceMinor,
     estimateLow: null,
     estimateHigh: null,
     receivedG: child.grams,
     balanceG: 0,
-    spoilsOn: freshnessOf(base, kit).spoilsOn,
+    spoilsOn: freshnessOf(base, context).spoilsOn,
     parentLotId: parent.id,
     note: child.note,
     condition: null,
@@ -219,10 +219,10 @@ type Moved = {
   readonly trimId: string;
 };
 
-function entriesOf({ lot, usable, partLots, closed, trimId }: Moved, kit: Kit): EntryRecord[] {
+function entriesOf({ lot, usable, partLots, closed, trimId }: Moved, context: RequestContext): EntryRecord[] {
   return [
-    entryOf(kit, lot.id, { kind: "trimmed", grams: closed.rawG, trimId }),
-    entryOf(kit, usable.id, { kind: "from-trim", grams: closed.usableG, trimId }),
-    ...partLots.map((part) => entryOf(kit, part.id, { kind: "by-product", grams: part.receivedG, trimId })),
+    entryOf(context, lot.id, { kind: "trimmed", grams: closed.rawG, trimId }),
+    entryOf(context, usable.id, { kind: "from-trim", grams: closed.usableG, trimId }),
+    ...partLots.map((part) => entryOf(context, part.id, { kind: "by-product", grams: part.receivedG, trimId })),
   ];
 }

@@ -7,39 +7,18 @@ import {
   expectedTrim,
   hasJuices,
   includesHeat,
-  kitchenYield,
   partUses,
   predictNext,
   type Juices,
-  type KitchenYield,
 } from "@apron/core/trim";
 import { factsOf, presentLot } from "../stock/present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
 import { conflict, notFound } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
 import type { LearnedWeighing } from "../context/ports/trim.store.ts";
+import { yieldOf } from "../stock/yields-in-force.ts";
 
 const shownWeighings = 20;
-
-export type YieldKind = { readonly grade: LotRecord["grade"]; readonly juices: Juices };
-
-/** What this kitchen expects of one method, from its own weighings of the same ingredient and method. */
-export const yieldOf = (
-  handbook: TrimYield,
-  kind: YieldKind,
-  learned: readonly LearnedWeighing[],
-): KitchenYield =>
-  kitchenYield(
-    handbook,
-    kind,
-    learned.filter((w) => w.ingredient === handbook.ingredient && w.method === handbook.method),
-  );
-
-/** What a method is learned as where nothing is said of juices: with them, if it has any. */
-export const usualKind = (method: string, grade: LotRecord["grade"]): YieldKind => ({
-  grade,
-  juices: hasJuices(method) ? "kept" : null,
-});
 
 type Way = { readonly handbook: TrimYield; readonly juices: Juices; readonly suits: boolean };
 
@@ -77,19 +56,19 @@ function presentMethod(lot: LotRecord, way: Way, learned: readonly LearnedWeighi
 }
 
 /** Ways to trim a lot, the one that suits it first, and what each should give; with juices kept and drained apart. */
-export const trimOptions: UseCase<"trimOptions"> = async ({ params }, kit) => {
-  const lot = await kit.stores.lots.get(params.id);
+export const trimOptions: UseCase<"trimOptions"> = async ({ params }, context) => {
+  const lot = await context.stores.lots.get(params.id);
   if (!lot) return notFound("lot-unknown");
   if (lot.balanceG <= 0) return conflict("lot-empty");
-  const learned = await kit.stores.trims.learned([lot.ingredient]);
-  const { trims, changes } = factsOf(kit, lot.ingredient);
+  const learned = await context.stores.trims.learned([lot.ingredient]);
+  const { trims, changes } = factsOf(context, lot.ingredient);
   const ways = methodsFor(trims, lot.condition).flatMap((handbook, i): Way[] => {
     const suits = i === 0 && lot.condition !== null;
     const juices: readonly Juices[] = hasJuices(handbook.method) ? ["kept", "drained"] : [null];
     return juices.map((one) => ({ handbook, juices: one, suits }));
   });
   return accept({
-    lot: presentLot(lot, kit),
+    lot: presentLot(lot, context),
     methods: ways.map((way) => presentMethod(lot, way, learned)),
     furtherParts: [...partUses],
     cooking: changes.map((c) => c.method).filter((method) => !includesHeat(method)),

@@ -1,25 +1,25 @@
 import { accept, refuse } from "@apron/core/measure";
-import { chain, concentration, fleshFactor, hasJuices, waterAfter, type ChainStep } from "@apron/core/trim";
+import { yieldChain, concentration, massRetention, hasJuices, waterAfter, type ChainStep } from "@apron/core/trim";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
-import type { Kit, UseCase } from "../context/request-context.ts";
-import { yieldOf } from "./trim-options.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
+import { yieldOf } from "../stock/yields-in-force.ts";
 import type { InputOf } from "@apron/contract";
 
 type Query = InputOf<"chainYields">["body"];
 
 /** Raw to plate: this kitchen's own trim yields and the tables' cooking factors multiplied, dry matter conserved. */
-export const chainYields: UseCase<"chainYields"> = async ({ body }, kit) => {
-  const facts = kit.catalogue.ingredients.get(body.ingredient);
+export const chainYields: UseCase<"chainYields"> = async ({ body }, context) => {
+  const facts = context.catalogue.ingredients.get(body.ingredient);
   if (!facts) return notFound("ingredient-unknown", "ingredient");
-  const steps = await stepsOf(body, kit);
+  const steps = await stepsOf(body, context);
   if (!steps.ok) return steps;
-  const chained = chain(body.rawG, steps.value, facts);
+  const chained = yieldChain(body.rawG, steps.value, facts);
   return chained.ok ? accept(chained.value) : refuseWith(chained.issue, "steps");
 };
 
-async function stepsOf(body: Query, kit: Kit): Promise<Answer<ChainStep[]>> {
-  const facts = kit.catalogue.ingredients.get(body.ingredient);
-  const learned = await kit.stores.trims.learned([body.ingredient]);
+async function stepsOf(body: Query, context: RequestContext): Promise<Answer<ChainStep[]>> {
+  const facts = context.catalogue.ingredients.get(body.ingredient);
+  const learned = await context.stores.trims.learned([body.ingredient]);
   const steps: ChainStep[] = [];
   for (const [index, step] of body.steps.entries()) {
     const handbook = facts?.trims.find((t) => t.method === step.method);
@@ -35,7 +35,7 @@ async function stepsOf(body: Query, kit: Kit): Promise<Answer<ChainStep[]>> {
 
 /** Mass factor of the food on a tray, its water afterwards and how much saltier a gram became. */
 export const weighTray: UseCase<"weighTray"> = ({ body }) => {
-  const factor = fleshFactor(body);
+  const factor = massRetention(body);
   if (!factor.ok) return Promise.resolve(refuseWith(factor.issue, "afterG"));
   const water = body.waterBefore === null ? undefined : waterAfter(body.waterBefore, factor.value);
   if (water && !water.ok) return Promise.resolve(refuseWith(water.issue, "waterBefore"));

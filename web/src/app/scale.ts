@@ -92,7 +92,7 @@ export const useScale = defineStore("scale", () => {
       connected.value = false;
     }
   }
-  const pile = (grams: number): Promise<void> => answered(call("pileOnScale", { body: { grams } }));
+  const pile = (grams: number): Promise<void> => answered(call("simulateLoad", { body: { grams } }));
   const press = (key: ScaleKey): Promise<void> => answered(call("pressScale", { body: { key } }));
 
   /** The reading that may be taken for a weight: steady, not overloaded, more than nothing, of a scale that answers. */

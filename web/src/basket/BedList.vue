@@ -33,7 +33,7 @@ function outlook(bed: Bed): string {
   return `${soon(bed.next.inDays)}, ${showEstimate(bed.next.grams, session.display)}`;
 }
 const basis = (bed: Bed): string =>
-  bed.next?.basis === "said" ? "as you said" : bed.next ? `from ${bed.pickings} pickings` : "";
+  bed.next?.basis === "forecast" ? "as you said" : bed.next ? `from ${bed.harvests} pickings` : "";
 
 const change = useSubmit<Bed>();
 const stand = (bed: Bed, state: Bed["state"]) =>

@@ -22,9 +22,9 @@ async function say(): Promise<void> {
     return void refuse("amount-not-understood", "days", { text: days.value });
   if (!read.ok || read.value.amount.kind !== "mass")
     return void refuse("amount-not-understood", "amount", { text: amount.value });
-  const said = { on: addDays(todayIso(), inDays), grams: read.value.amount.grams };
+  const forecast = { on: addDays(todayIso(), inDays), grams: read.value.amount.grams };
   const done = await submit((key) =>
-    call("changeBed", { params: { id: props.bed.id }, body: { said } }, key),
+    call("changeBed", { params: { id: props.bed.id }, body: { forecast } }, key),
   );
   if (done) open.value = false;
 }

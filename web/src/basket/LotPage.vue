@@ -93,8 +93,8 @@ const label = computed(() => {
           />
         </p>
         <WorkingsNote :text="freshnessWorkings" />
-        <p v-if="lot.refreshed > 0" class="soft small">
-          Damp cloth made fresh {{ lot.refreshed === 1 ? "once" : `${lot.refreshed} times` }}.
+        <p v-if="lot.clothRefreshes > 0" class="soft small">
+          Damp cloth made fresh {{ lot.clothRefreshes === 1 ? "once" : `${lot.clothRefreshes} times` }}.
         </p>
         <p v-if="label" class="small">The label says: {{ label }}.</p>
         <p v-if="lot.note" class="soft small">{{ lot.note }}</p>

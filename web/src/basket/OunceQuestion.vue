@@ -13,7 +13,7 @@ const { pending, submit, sentence } = useSubmit<Session>();
 
 async function say(means: "mass" | "fluid"): Promise<void> {
   const body = { ingredient: props.ingredient, means };
-  const changed = await submit((key) => call("sayOunces", { body }, key));
+  const changed = await submit((key) => call("setOunceMeaning", { body }, key));
   if (!changed) return;
   session.opened(changed);
   emit("said");

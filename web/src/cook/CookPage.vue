@@ -54,7 +54,7 @@ const lead = computed(() =>
 const roundings = computed(() =>
   (plan.value?.rounding ?? [])
     .filter(({ error }) => Math.abs(error) >= 0.005)
-    .map(({ of, wanted, rounded, error }) => {
+    .map(({ metric: of, wanted, rounded, error }) => {
       const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
       return of === "oil-to-acid"
         ? `oil to acid is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} to 1 (${off})`

@@ -24,11 +24,11 @@ const errorWords = (error: number): string =>
 function handWords(part: PartDraft): string {
   const line = lineOf(part);
   if (!line) return "";
-  const { holdBack } = part;
+  const { gradualAddition } = part;
   const held = (g: number): string => showGrams(g, session.display);
   return [
-    holdBack
-      ? `start with ${held(holdBack.startG)}, then by ${held(holdBack.stepG)}, at most ${held(holdBack.mostG)}`
+    gradualAddition
+      ? `start with ${held(gradualAddition.startG)}, then by ${held(gradualAddition.stepG)}, at most ${held(gradualAddition.mostG)}`
       : "",
     line.toTaste ? "to taste" : "",
     line.optional ? "optional" : "",

@@ -3,9 +3,9 @@ import type { IngredientFacts } from "@apron/core/catalogue";
 import {
   bandsAround,
   correctDressing,
-  usualRole,
+  defaultRole,
   type DressingRole,
-  type School,
+  type DressingStyle,
 } from "@apron/core/dressing";
 import { computed, reactive, ref, watch } from "vue";
 import { sentenceFor } from "../app/words.ts";
@@ -25,7 +25,7 @@ type Line = {
   readonly grams: number;
 };
 const props = defineProps<{
-  school: School;
+  dressingStyle: DressingStyle;
   /** What the cook wants instead of the school's own. */
   targets: { readonly ratio?: number | undefined; readonly saltPercent?: number | undefined };
   lines: readonly Line[];
@@ -61,16 +61,16 @@ const corrected = computed(() => {
   });
   const allowed = correctors.value.flatMap((id) => {
     const facts = props.known.get(id);
-    return facts ? [{ facts, role: usualRole(facts) }] : [];
+    return facts ? [{ facts, role: defaultRole(facts) }] : [];
   });
   const sweet =
     sweetFrom.value === null || sweetTo.value === null || sweetTo.value < sweetFrom.value
       ? null
       : { low: sweetFrom.value, high: sweetTo.value };
-  return correctDressing(bowl, { ...bandsAround(props.school, props.targets), sugarToAcid: sweet }, allowed);
+  return correctDressing(bowl, { ...bandsAround(props.dressingStyle, props.targets), sugarToAcid: sweet }, allowed);
 });
 const bandWords = {
-  effective: "oil to acid",
+  oilToAcidEffective: "oil to acid",
   saltPercent: "salt (it can be diluted, never taken out)",
   sugarToAcid: "sweet to sour",
 } as const;

@@ -16,12 +16,12 @@ const ratio = (value: number | null): string => (value === null ? "–" : `${wri
 const rows = computed(() => {
   const f = props.figures;
   return [
-    { term: "Oil to acid, as poured", value: ratio(f.nominal) },
-    { term: "as sharp as 5 % vinegar", value: ratio(f.effective) },
+    { term: "Oil to acid, as poured", value: ratio(f.oilToAcidPoured) },
+    { term: "as sharp as 5 % vinegar", value: ratio(f.oilToAcidEffective) },
     { term: "Salt", value: percent(f.saltPercent) },
     { term: "Sugar", value: percent(f.sugarPercent) },
     { term: "Sweet to sour", value: f.sugarToAcid === null ? "–" : `${written(f.sugarToAcid)} : 1` },
-    { term: "Oil in it", value: `${percent(Math.round(f.phi * 100))}${f.thick ? ", thick" : ""}` },
+    { term: "Oil in it", value: `${percent(Math.round(f.oilVolumeFraction * 100))}${f.thick ? ", thick" : ""}` },
     { term: "Mustard in 100 ml", value: f.mustardPer100ml > 0 ? `${written(f.mustardPer100ml)} g` : "none" },
     { term: "Makes", value: `${written(f.ml, 3)} ml, ${showGrams(f.grams, session.display)}` },
     ...(f.costMinor === null

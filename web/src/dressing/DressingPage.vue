@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { provenance } from "@apron/core/catalogue";
-import { schools } from "@apron/core/dressing";
+import { dressingStyles } from "@apron/core/dressing";
 import { showPercent } from "@apron/core/measure";
 import { computed, ref } from "vue";
 import { sentenceFor } from "../app/words.ts";
@@ -13,11 +13,11 @@ import WorkingsNote from "../ui/WorkingsNote.vue";
 import CorrectBowl from "./CorrectBowl.vue";
 import {
   useDressingDraft,
-  usualAcids,
-  usualEmulsifiers,
-  usualFlavours,
-  usualOils,
-  usualSweets,
+  defaultAcids,
+  defaultEmulsifiers,
+  defaultFlavours,
+  defaultOils,
+  defaultSweets,
 } from "./dressing-draft.ts";
 import DressingFiguresList from "./DressingFiguresList.vue";
 import ForSalad from "./ForSalad.vue";
@@ -28,14 +28,14 @@ import { useDressing } from "./use-dressing.ts";
 
 /** A dressing is a ratio: choose a school and what is at hand, and it is laid out to be poured. */
 const draft = useDressingDraft();
-const { school, composed, lines, rounded, nameFor, known, targets } = useDressing(draft);
-const schoolChoices = schools.map((one) => ({ value: one.id, label: one.name }));
+const { dressingStyle, composed, lines, rounded, nameFor, known, targets } = useDressing(draft);
+const schoolChoices = dressingStyles.map((one) => ({ value: one.id, label: one.name }));
 const withNone = (ids: readonly string[]) => [
   { value: null, label: "none" },
   ...ids.map((id) => ({ value: id, label: nameFor(id) })),
 ];
-const emulsifiers = computed(() => withNone(usualEmulsifiers));
-const sweets = computed(() => withNone(usualSweets));
+const emulsifiers = computed(() => withNone(defaultEmulsifiers));
+const sweets = computed(() => withNone(defaultSweets));
 const ofCategory = (category: string): string[] =>
   [...known.value.values()].filter((one) => one.category === category).map((one) => one.id);
 const salts = [
@@ -66,9 +66,9 @@ const off = (error: number): string =>
 /** Left empty, a target is the school's own. */
 const figures = [
   { key: "flavourG", id: "dressing-flavour-g", label: "grams of each", placeholder: "" },
-  { key: "ratio", id: "dressing-ratio", label: "oil to 1 acid", placeholder: "school" },
-  { key: "saltPercent", id: "dressing-salt", label: "salt, %", placeholder: "school" },
-  { key: "sugarPercent", id: "dressing-sugar", label: "sugar, %", placeholder: "school" },
+  { key: "ratio", id: "dressing-ratio", label: "oil to 1 acid", placeholder: "dressingStyle" },
+  { key: "saltPercent", id: "dressing-salt", label: "salt, %", placeholder: "dressingStyle" },
+  { key: "sugarPercent", id: "dressing-sugar", label: "sugar, %", placeholder: "dressingStyle" },
 ] as const;
 const ownTargets = computed(() =>
   [draft.value.ratio, draft.value.saltPercent, draft.value.sugarPercent].some((text) => text !== ""),
@@ -81,9 +81,9 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
   <div class="columns">
     <section class="card choose" aria-label="What goes in">
       <FieldFrame label="School" for="dressing-school">
-        <SelectBox id="dressing-school" v-model="draft.school" :choices="schoolChoices" name="School" />
+        <SelectBox id="dressing-school" v-model="draft.dressingStyle" :choices="schoolChoices" name="School" />
       </FieldFrame>
-      <p v-if="school" class="soft small">For {{ school.suits }}. {{ school.notes }}</p>
+      <p v-if="dressingStyle" class="soft small">For {{ dressingStyle.suits }}. {{ dressingStyle.notes }}</p>
       <FieldFrame label="How much" for="dressing-volume">
         <TextBox id="dressing-volume" v-model="draft.volume" class="figure" autocomplete="off" />
       </FieldFrame>
@@ -92,7 +92,7 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
         <IngredientChips
           v-model="draft.acids"
           label="Acids"
-          :ids="usualAcids"
+          :ids="defaultAcids"
           :name-for="nameFor"
           :further="ofCategory('acid')"
         />
@@ -102,7 +102,7 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
         <IngredientChips
           v-model="draft.oils"
           label="Oils"
-          :ids="usualOils"
+          :ids="defaultOils"
           :name-for="nameFor"
           :further="ofCategory('oil')"
         />
@@ -145,7 +145,7 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
           <IngredientChips
             v-model="draft.flavours"
             label="Flavours"
-            :ids="usualFlavours"
+            :ids="defaultFlavours"
             :name-for="nameFor"
             :further="[...ofCategory('soft-herb'), ...ofCategory('spice')]"
           />
@@ -165,7 +165,7 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
     </section>
     <div class="result">
       <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
-      <section v-if="composed?.ok && school" class="card" aria-labelledby="dressing-mix">
+      <section v-if="composed?.ok && dressingStyle" class="card" aria-labelledby="dressing-mix">
         <h2 id="dressing-mix">Pour in this order</h2>
         <ol class="lines">
           <li v-for="line in lines" :key="line.id">
@@ -180,16 +180,16 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
         <p v-if="composed.value.saltAlreadyOver" class="wrong">
           What is in it is saltier than this school already: no salt is added, and none can be taken out.
         </p>
-        <RatioPicture :school="school" :now="(rounded ?? composed.value.figures).effective" />
+        <RatioPicture :dressing-style="dressingStyle" :now="(rounded ?? composed.value.figures).oilToAcidEffective" />
         <DressingFiguresList :figures="rounded ?? composed.value.figures" />
         <p class="soft small">
           This is taste, not acidity in the safe-keeping sense: no ratio ever buys a day of keeping.
         </p>
         <WorkingsNote
-          :text="`${(rounded ?? composed.value.figures).workings}. The school: ${school.oilParts} of oil to ${school.acidParts} of acid of ${school.acidPercent} %; ${provenance(school)}`"
+          :text="`${(rounded ?? composed.value.figures).workings}. The school: ${dressingStyle.oilParts} of oil to ${dressingStyle.acidParts} of acid of ${dressingStyle.acidPercent} %; ${provenance(dressingStyle)}`"
         />
       </section>
-      <section v-if="composed?.ok && school" class="card" aria-label="With this dressing">
+      <section v-if="composed?.ok && dressingStyle" class="card" aria-label="With this dressing">
         <ChoiceButtons v-model="view" label="With this dressing" :choices="views" />
         <ForSalad
           v-if="view === 'salad'"
@@ -199,7 +199,7 @@ const problem = computed(() => (composed.value?.ok === false ? sentenceFor(compo
         <KeepDressing v-else-if="view === 'keep'" :lines="lines" />
         <CorrectBowl
           v-else
-          :school="school"
+          :dressing-style="dressingStyle"
           :targets="targets"
           :lines="lines"
           :known="known"

@@ -42,7 +42,7 @@ const { data: needed } = useQuery({
 const ingredients = computed(() => props.lines.map((line) => line.id).join());
 const { data: kept } = useQuery({
   key: () => ["dressing-kept", ingredients.value],
-  query: () => call("keepDressing", { query: { ingredients: ingredients.value } }),
+  query: () => call("dressingShelfLife", { query: { ingredients: ingredients.value } }),
   enabled: () => ingredients.value !== "",
   placeholderData: (earlier) => earlier,
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { effectiveBand, standing, type School } from "@apron/core/dressing";
+import { effectiveBand, positionInBand, type DressingStyle } from "@apron/core/dressing";
 import { Chart, LinearScale, LineElement, PointElement, Tooltip, type ChartOptions } from "chart.js";
 import { computed } from "vue";
 import { Scatter } from "vue-chartjs";
@@ -8,25 +8,25 @@ import { useThemeColour } from "../ui/theme-colour.ts";
 
 /** Where a dressing stands on the scale of oil to one of acid, as sharp as 5 % vinegar. */
 Chart.register(LinearScale, LineElement, PointElement, Tooltip);
-const props = defineProps<{ school: School; now: number | null }>();
+const props = defineProps<{ dressingStyle: DressingStyle; now: number | null }>();
 
 const named = {
   band: useThemeColour("--chart-own"),
-  school: useThemeColour("--chart-book"),
+  dressingStyle: useThemeColour("--chart-book"),
   now: useThemeColour("--now"),
   text: useThemeColour("--soft-ink"),
   line: useThemeColour("--line"),
 };
 const data = computed(() =>
-  ratioChart(props.school, props.now, {
+  ratioChart(props.dressingStyle, props.now, {
     band: named.band.value,
-    school: named.school.value,
+    dressingStyle: named.dressingStyle.value,
     now: named.now.value,
   }),
 );
 const lanes = ["", "all schools", "this school"];
 const options = computed<ChartOptions<"scatter">>(() => {
-  const [min, max] = ratioRange(props.school, props.now);
+  const [min, max] = ratioRange(props.dressingStyle, props.now);
   const text = named.text.value;
   const font = { family: "Inter Variable", size: 13 };
   return {
@@ -66,8 +66,8 @@ const options = computed<ChartOptions<"scatter">>(() => {
 const place = computed(() => {
   if (props.now === null) return "Nothing sour in it: it has no place on the scale.";
   const words = { below: "sharper than", inside: "inside", above: "milder than" } as const;
-  const band = effectiveBand(props.school);
-  return `${props.now.toFixed(1)} of oil to one of acid, ${words[standing(props.now, band)]} the band of ${band.low.toFixed(1)} to ${band.high.toFixed(1)} of this school.`;
+  const band = effectiveBand(props.dressingStyle);
+  return `${props.now.toFixed(1)} of oil to one of acid, ${words[positionInBand(props.now, band)]} the band of ${band.low.toFixed(1)} to ${band.high.toFixed(1)} of this school.`;
 });
 </script>
 

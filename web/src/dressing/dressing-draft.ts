@@ -2,7 +2,7 @@ import { useStorage, type RemovableRef } from "@vueuse/core";
 
 /** A dressing being balanced; it survives a reload. */
 export type DressingDraft = {
-  school: string;
+  dressingStyle: string;
   volume: string;
   oils: string[];
   acids: string[];
@@ -19,7 +19,7 @@ export type DressingDraft = {
 };
 
 const emptyDressing = (): DressingDraft => ({
-  school: "classic-three-to-one",
+  dressingStyle: "classic-three-to-one",
   volume: "200 ml",
   oils: ["olive-oil"],
   acids: ["wine-vinegar-red"],
@@ -38,7 +38,7 @@ export const useDressingDraft = (): RemovableRef<DressingDraft> =>
   useStorage("apron:dressing-draft", emptyDressing(), undefined, { mergeDefaults: true });
 
 /** What stands on most shelves, offered first; any other ingredient can be chosen in the handbook's lists. */
-export const usualOils = [
+export const defaultOils = [
   "olive-oil",
   "rapeseed-oil",
   "sunflower-oil",
@@ -46,7 +46,7 @@ export const usualOils = [
   "hazelnut-oil",
   "sesame-oil",
 ];
-export const usualAcids = [
+export const defaultAcids = [
   "wine-vinegar-red",
   "wine-vinegar-white",
   "cider-vinegar",
@@ -58,6 +58,6 @@ export const usualAcids = [
   "orange-juice",
   "verjuice",
 ];
-export const usualEmulsifiers = ["mustard-dijon", "mustard-wholegrain", "egg-yolk", "mayonnaise"];
-export const usualSweets = ["honey", "maple-syrup", "sugar"];
-export const usualFlavours = ["shallot", "garlic", "chives", "parsley", "tarragon", "capers", "black-pepper"];
+export const defaultEmulsifiers = ["mustard-dijon", "mustard-wholegrain", "egg-yolk", "mayonnaise"];
+export const defaultSweets = ["honey", "maple-syrup", "sugar"];
+export const defaultFlavours = ["shallot", "garlic", "chives", "parsley", "tarragon", "capers", "black-pepper"];

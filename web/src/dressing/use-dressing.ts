@@ -4,10 +4,10 @@ import {
   composeDressing,
   mixingOrder,
   readDressing,
-  schools,
+  dressingStyles,
   wishAt,
   type ComposedDressing,
-  type School,
+  type DressingStyle,
 } from "@apron/core/dressing";
 import { parseAmount, refuse, type Result } from "@apron/core/measure";
 import { per100gUsable } from "@apron/core/recipes";
@@ -79,13 +79,13 @@ export function useDressing(draft: Ref<DressingDraft>) {
   const session = useSession();
   const { known, nameFor } = useFacts();
   const prices = useBoardPrices(known);
-  const school = computed<School | undefined>(() => schools.find((one) => one.id === draft.value.school));
+  const dressingStyle = computed<DressingStyle | undefined>(() => dressingStyles.find((one) => one.id === draft.value.dressingStyle));
   const ready = computed(() => known.value.size > 0);
 
   const composed = computed<Result<ComposedDressing, Issue> | undefined>(() => {
     const { value: now } = draft;
     const salt = known.value.get("salt-sea-fine");
-    if (!ready.value || !school.value || !salt) return undefined;
+    if (!ready.value || !dressingStyle.value || !salt) return undefined;
     const volumeMl = millilitres(now.volume, session.cup);
     if (volumeMl === undefined || volumeMl > 20_000)
       return refuse({ code: "amount-not-understood", text: now.volume });
@@ -105,7 +105,7 @@ export function useDressing(draft: Ref<DressingDraft>) {
       return facts && grams > 0 ? [{ facts, grams }] : [];
     };
     return composeDressing(
-      wishAt(school.value, {
+      wishAt(dressingStyle.value, {
         volumeMl,
         ratio: number(now.ratio),
         oils: pourings(now.oils),
@@ -153,5 +153,5 @@ export function useDressing(draft: Ref<DressingDraft>) {
     const read = readDressing(weighed);
     return read.ok ? read.value : undefined;
   });
-  return { school, composed, lines, rounded, nameFor, known, ready, targets };
+  return { dressingStyle, composed, lines, rounded, nameFor, known, ready, targets };
 }

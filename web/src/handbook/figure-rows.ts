@@ -69,7 +69,7 @@ const trim = (t: IngredientDetail["trims"][number]): Stated => ({
 function change(c: IngredientDetail["changes"][number]): Stated {
   const minutes = c.minutesLow === null ? "" : `${c.minutesLow}–${c.minutesHigh ?? c.minutesLow} min`;
   const heat = c.celsius === null ? "" : `${c.celsius} °C`;
-  const about = [c.piece, heat, minutes, c.done].filter(Boolean).join(", ");
+  const about = [c.piece, heat, minutes, c.doneWhen].filter(Boolean).join(", ");
   return { ...c, value: c.factor, key: c.method, label: words(c.method), about };
 }
 const compositionNames = [

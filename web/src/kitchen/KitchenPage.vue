@@ -73,7 +73,7 @@ const meanings = [
 ] as const;
 const ounce = useSubmit<Session>();
 async function say(ingredient: string, means: "mass" | "fluid"): Promise<void> {
-  const changed = await ounce.submit((key) => call("sayOunces", { body: { ingredient, means } }, key));
+  const changed = await ounce.submit((key) => call("setOunceMeaning", { body: { ingredient, means } }, key));
   if (changed) session.opened(changed);
 }
 const example = computed(() => {

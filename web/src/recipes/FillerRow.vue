@@ -21,7 +21,7 @@ const byChoices = [
     <IngredientField :id="id" v-model="filler.ingredient" :usual="[]" label="or" />
     <NumberBox :id="`${id}-max`" v-model="filler.maxShare" label="up to, %" :factor="0.01" needed />
     <NumberBox :id="`${id}-min`" v-model="filler.minShare" label="at least, %" :factor="0.01" needed />
-    <SelectBox :id="`${id}-by`" v-model="filler.by" name="How it stands for it" :choices="byChoices" />
+    <SelectBox :id="`${id}-by`" v-model="filler.convertBy" name="How it stands for it" :choices="byChoices" />
     <Button label="×" severity="secondary" aria-label="Take this filler out" @click="emit('remove')" />
   </div>
 </template>

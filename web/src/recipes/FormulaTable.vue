@@ -3,7 +3,7 @@ import type { Recipe } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { computed, ref } from "vue";
 import { useSession } from "../app/session.ts";
-import StandIns from "./StandIns.vue";
+import SubstitutionList from "./SubstitutionList.vue";
 import { filledBy, lineMarks } from "./line-words.ts";
 
 /** The lines of a formula in their groups. */
@@ -53,7 +53,7 @@ const groups = computed(() => {
           <span v-if="lineMarks(line, session.display).length > 0" class="small soft marks">{{
             lineMarks(line, session.display).join(" · ")
           }}</span>
-          <StandIns v-if="asked === line.id" :recipe="recipe.formula.id" :line="line.id" />
+          <SubstitutionList v-if="asked === line.id" :recipe="recipe.formula.id" :line="line.id" />
         </td>
       </tr>
     </tbody>

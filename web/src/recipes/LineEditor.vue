@@ -34,7 +34,7 @@ const facts = computed(() => {
   return sent && factsOf(sent);
 });
 const shownAmount = (): string => {
-  const { written, range, grams } = line.value;
+  const { amountText: written, range, grams } = line.value;
   const round = (g: number): string => String(Math.round(g * 10) / 10);
   return written || (range ? `${round(range.low)}–${round(range.high)}` : round(grams));
 };
@@ -50,11 +50,11 @@ function typedAmount(text: string): void {
     ounces: session.ounces[first.value],
   });
   amountProblem.value = read.ok ? "" : sentenceFor(read.issue);
-  words.value = read.ok && read.value.written ? showGrams(read.value.grams, session.display) : "";
+  words.value = read.ok && read.value.amountText ? showGrams(read.value.grams, session.display) : "";
   if (!read.ok) return;
   line.value.grams = read.value.grams;
   line.value.range = read.value.range;
-  line.value.written = read.value.written;
+  line.value.amountText = read.value.amountText;
 }
 /** A preparation may say how it is trimmed; what was chosen by hand stays. */
 function prepared(): void {
@@ -91,9 +91,9 @@ const recipeChoices = computed(() => [
   ...props.recipes.map((r) => ({ value: r.id, label: r.name })),
 ]);
 const held = computed({
-  get: () => line.value.holdBack !== null,
+  get: () => line.value.gradualAddition !== null,
   set: (yes) => {
-    line.value.holdBack = yes ? { start: 0.66, step: 0.1, most: 1.2 } : null;
+    line.value.gradualAddition = yes ? { start: 0.66, step: 0.1, most: 1.2 } : null;
   },
 });
 </script>
@@ -175,7 +175,7 @@ const held = computed({
           </FieldFrame>
           <NumberBox
             :id="`${id}-strong`"
-            v-model="line.strongShare"
+            v-model="line.maxStrongHerbShare"
             label="strong herbs up to, %"
             :factor="0.01"
             needed
@@ -197,24 +197,24 @@ const held = computed({
           <label><Checkbox v-model="line.optional" binary :input-id="`${id}-optional`" /> optional</label>
           <label><Checkbox v-model="line.toTaste" binary :input-id="`${id}-taste`" /> to taste</label>
           <label><Checkbox v-model="held" binary :input-id="`${id}-held`" /> hold some back</label>
-          <template v-if="line.holdBack">
+          <template v-if="line.gradualAddition">
             <NumberBox
               :id="`${id}-start`"
-              v-model="line.holdBack.start"
+              v-model="line.gradualAddition.start"
               label="start with, %"
               :factor="0.01"
               needed
             />
             <NumberBox
               :id="`${id}-step`"
-              v-model="line.holdBack.step"
+              v-model="line.gradualAddition.step"
               label="then by, %"
               :factor="0.01"
               needed
             />
             <NumberBox
               :id="`${id}-most`"
-              v-model="line.holdBack.most"
+              v-model="line.gradualAddition.most"
               label="at most, %"
               :factor="0.01"
               needed

@@ -28,12 +28,12 @@ const clashWords = {
 const grams = (g: number): string => showGrams(g, session.display);
 /** The plate is laid from the bottom up, and read from the top down. */
 const layers = computed(() => [...(plate.value?.layers ?? [])].reverse());
-const voices = computed(() => {
-  const leads = plate.value?.leads ?? [];
-  if (leads.length === 0) return "Nothing leads: mild all through.";
+const flavourBalance = computed(() => {
+  const dominantFlavours = plate.value?.dominantFlavours ?? [];
+  if (dominantFlavours.length === 0) return "Nothing leads: mild all through.";
   const count =
-    ["No", "One lead voice", "Two lead voices already"][leads.length] ?? `${leads.length} lead voices`;
-  return `${count}: ${leads.join(", ")}.${plate.value?.tooMany ? " One or two are enough." : ""}`;
+    ["No", "One lead voice", "Two lead voices already"][dominantFlavours.length] ?? `${dominantFlavours.length} lead voices`;
+  return `${count}: ${dominantFlavours.join(", ")}.${plate.value?.tooMany ? " One or two are enough." : ""}`;
 });
 </script>
 
@@ -85,7 +85,7 @@ const voices = computed(() => {
       </section>
       <section class="card" aria-label="Voices and vessels">
         <h2>Voices</h2>
-        <p :class="{ over: plate.tooMany }">{{ voices }}</p>
+        <p :class="{ over: plate.tooMany }">{{ flavourBalance }}</p>
         <p v-for="clash in plate.clashes" :key="clash.kind" class="over">
           Clash, {{ clashWords[clash.kind] }}: {{ clash.names.join(", ") }}.
         </p>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { NewFormula } from "@apron/contract";
-import { cautionsOfKind, keepingOf, usualDensity, type DishKind } from "@apron/core/recipes";
+import { cautionsOfKind, keepingOf, defaultDensity, type DishKind } from "@apron/core/recipes";
 import { readYield } from "@apron/core/exchange";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
@@ -85,7 +85,7 @@ function setKind(kind: DishKind): void {
   });
   now.kind = kind;
   now.keeping = { ...keepingOf(kind, facts) };
-  now.gramsPerMl = usualDensity(kind);
+  now.gramsPerMl = defaultDensity(kind);
   now.cautions = [...new Set([...now.cautions, ...cautionsOfKind(kind)])];
 }
 const lineProblem = (i: number): string | undefined => submission.sentenceAt(`formula.lines.${i}`);

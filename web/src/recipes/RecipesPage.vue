@@ -19,7 +19,7 @@ const kind = ref("all");
 const diet = ref("all");
 const without = ref("all");
 const onHand = ref(false);
-const away = ref(false);
+const archived = ref(false);
 
 const choicesOf = (all: string, words: Readonly<Record<string, string>>) => [
   { value: "all", label: all },
@@ -54,7 +54,7 @@ const {
     diet.value,
     without.value,
     String(onHand.value),
-    String(away.value),
+    String(archived.value),
   ],
   query: () =>
     call("listRecipes", {
@@ -64,7 +64,7 @@ const {
         diet: chosen(diet.value) as keyof typeof dietWords | undefined,
         without: chosen(without.value) ?? "",
         onHand: onHand.value ? "yes" : "no",
-        away: away.value ? "yes" : "no",
+        archived: archived.value ? "yes" : "no",
       },
     }),
   placeholderData: (before) => before,
@@ -75,7 +75,7 @@ const isNarrowed = computed(
   () =>
     Boolean(text.value) ||
     onHand.value ||
-    away.value ||
+    archived.value ||
     [kind, diet, without].some((one) => one.value !== "all"),
 );
 </script>
@@ -98,7 +98,7 @@ const isNarrowed = computed(
     <SelectBox id="recipe-diet" v-model="diet" name="Diet" :choices="eaters" />
     <SelectBox id="recipe-without" v-model="without" name="Without an allergen" :choices="allergens" />
     <button type="button" class="chip" :aria-pressed="onHand" @click="onHand = !onHand">On hand</button>
-    <button type="button" class="chip" :aria-pressed="away" @click="away = !away">Put away</button>
+    <button type="button" class="chip" :aria-pressed="archived" @click="archived = !archived">Put away</button>
   </div>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <ul class="list">

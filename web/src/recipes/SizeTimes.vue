@@ -25,7 +25,7 @@ const roasts = computed(() =>
             mm,
             low: change.minutesLow,
             high: change.minutesHigh,
-            done: change.done,
+            doneWhen: change.doneWhen,
           },
         ]
       : [];
@@ -52,7 +52,7 @@ const together = computed(() =>
         <li v-for="one in timed" :key="one.id" class="small">
           <template v-if="one.time.ok">
             <b>{{ one.name }}</b>: look first after {{ Math.round(one.time.value.lookMin) }} min, done by
-            {{ Math.round(one.time.value.doneMin) }} min; the sign is: {{ one.done }}.
+            {{ Math.round(one.time.value.doneMin) }} min; the sign is: {{ one.doneWhen }}.
             <span class="soft"
               >({{ one.low }}–{{ one.high }} min at {{ one.mm }} mm, an estimate with checks)</span
             >

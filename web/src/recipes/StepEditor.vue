@@ -106,7 +106,7 @@ const loadLeast = computed({
         <NumberBox :id="`${id}-load-least`" v-model="loadLeast" label="load from, g" />
         <NumberBox :id="`${id}-load`" v-model="load" label="load to, g" />
         <FieldFrame label="Done when" :for="`${id}-done`" class="wide">
-          <TextBox :id="`${id}-done`" v-model="step.done" />
+          <TextBox :id="`${id}-done`" v-model="step.doneWhen" />
         </FieldFrame>
         <label
           ><Checkbox v-model="step.setAside" binary :input-id="`${id}-aside`" /> plain portion aside

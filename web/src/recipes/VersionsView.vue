@@ -51,24 +51,24 @@ const said = { added: "New:", removed: "Gone:", changed: "" } as const;
 
 async function house(version: number): Promise<void> {
   const done = await submission.submit((key) =>
-    call("makeHouse", { params: { id: props.id }, body: { version } }, key),
+    call("setDefaultVersion", { params: { id: props.id }, body: { version } }, key),
   );
   if (done) notices.say({ text: `Version ${version} is the house version again.` });
 }
-async function putAway(away: boolean): Promise<void> {
+async function archiveRecipe(archived: boolean): Promise<void> {
   const send = (to: boolean, key?: string) =>
-    call("putAway", { params: { id: props.id }, body: { away: to } }, key);
-  const done = await submission.submit((key) => send(away, key));
+    call("archiveRecipe", { params: { id: props.id }, body: { archived: to } }, key);
+  const done = await submission.submit((key) => send(archived, key));
   if (!done) return;
   notices.say({
-    text: away ? `${done.name} is put away; its batches stay.` : `${done.name} is back in the library.`,
-    undo: () => send(!away),
+    text: archived ? `${done.name} is put away; its batches stay.` : `${done.name} is back in the library.`,
+    undo: () => send(!archived),
   });
 }
 async function asMade(batchId: string): Promise<void> {
   const body = { batchId, basedOn: props.recipe.version };
   const done = await submission.submit((key) =>
-    call("houseFromBatch", { params: { id: props.id }, body }, key),
+    call("defaultFromBatch", { params: { id: props.id }, body }, key),
   );
   if (done) notices.say({ text: `Version ${done.version} is what was really used; the house cooks by it.` });
 }
@@ -100,11 +100,11 @@ async function asMade(batchId: string): Promise<void> {
         </li>
       </ul>
       <Button
-        :label="recipe.away ? 'Fetch it back into the library' : 'Put this recipe away'"
+        :label="recipe.archived ? 'Fetch it back into the library' : 'Put this recipe away'"
         severity="secondary"
         size="small"
         class="away"
-        @click="putAway(!recipe.away)"
+        @click="archiveRecipe(!recipe.archived)"
       />
       <h2>Batches</h2>
       <p v-if="history.batches.length === 0" class="soft">None was made of it yet.</p>

@@ -1,5 +1,5 @@
 import type { NewFormula, Recipe } from "@apron/contract";
-import { heldBack } from "@apron/core/recipes";
+import { additionSteps } from "@apron/core/recipes";
 import { showGrams, showPercent, type Display } from "@apron/core/measure";
 
 type Line = NewFormula["lines"][number];
@@ -11,7 +11,7 @@ function fillerText(filler: Line["fillers"][number], names: Names["names"]): str
   const marks = [
     filler.minShare > 0 ? `at least ${showPercent(filler.minShare)}` : "",
     filler.maxShare < 1 ? `up to ${showPercent(filler.maxShare)}` : "",
-    filler.by === "volume" ? "by volume" : filler.by === "strength" ? "by strength" : "",
+    filler.convertBy === "volume" ? "by volume" : filler.convertBy === "strength" ? "by strength" : "",
   ].filter(Boolean);
   return marks.length > 0 ? `${name} (${marks.join(", ")})` : name;
 }
@@ -26,11 +26,11 @@ export const filledBy = (line: Line, { names, subRecipes }: Names): string =>
 export function lineMarks(line: Line, display: Display): string[] {
   const grams = (g: number): string => showGrams(g, display);
   const { range } = line;
-  const held = heldBack(line.holdBack, line.grams);
+  const held = additionSteps(line.gradualAddition, line.grams);
   return [
-    line.written === "" ? "" : `“${line.written}”`,
+    line.amountText === "" ? "" : `“${line.amountText}”`,
     range ? `${grams(range.low)} to ${grams(range.high)}` : "",
-    line.strongShare < 1 ? `strong herbs at most ${showPercent(line.strongShare)}` : "",
+    line.maxStrongHerbShare < 1 ? `strong herbs at most ${showPercent(line.maxStrongHerbShare)}` : "",
     held
       ? `start with ${grams(held.startG)}, then by ${grams(held.stepG)}, at most ${grams(held.mostG)}`
       : "",

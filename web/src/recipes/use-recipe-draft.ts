@@ -1,5 +1,5 @@
 import type { NewFormula, Recipe } from "@apron/contract";
-import { fillerOf, keepingOf, lineOf, stepOf, usualDensity } from "@apron/core/recipes";
+import { fillerOf, keepingOf, lineOf, stepOf, defaultDensity } from "@apron/core/recipes";
 import { useStorage } from "@vueuse/core";
 import { computed, type Ref } from "vue";
 
@@ -37,7 +37,7 @@ const emptyFormula = (): FormulaDraft => ({
   lines: [emptyLine()],
   steps: [emptyStep()],
   keeping: { ...keepingOf("leaf-salad", []) },
-  gramsPerMl: usualDensity("leaf-salad"),
+  gramsPerMl: defaultDensity("leaf-salad"),
   cautions: [],
   notes: "",
   unread: [],

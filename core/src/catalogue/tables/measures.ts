@@ -1,10 +1,10 @@
-import type { MeasureRow } from "../rows.ts";
+import type { ReferenceMeasureRow } from "../rows.ts";
 
 /**
  * Grams of a bunch, a handful, a cup of leaves …, with the range met in practice. Cups and spoons are US customary.
  * Recalled from memory of the named publications; none was opened. `basis` tells a recalled figure from an estimate.
  */
-export const measures: readonly MeasureRow[] = [
+export const measures: readonly ReferenceMeasureRow[] = [
   { ingredient: "lettuce-romaine", measure: "cup-chopped", grams: 47, low: 41.4, high: 52.6, state: "prepared", source: "USDA SR Legacy NDB 11251 cup shredded", confidence: "high", basis: "recalled-source" },
   { ingredient: "lettuce-romaine", measure: "head", grams: 626, low: 400, high: 750, state: "trimmed", source: "USDA SR Legacy NDB 11251 head", confidence: "medium", basis: "recalled-source" },
   { ingredient: "lettuce-romaine", measure: "leaf", grams: 28, low: 20, high: 35, state: "trimmed", source: "USDA SR Legacy NDB 11251 outer leaf", confidence: "high", basis: "recalled-source" },

@@ -17,15 +17,22 @@ export type KitchenRecord = {
   readonly locale: string;
   /** 0 until the kitchen sets a figure or an ingredient of its own; grows by one with each. */
   readonly catalogueRevision: number;
+  /** IANA name: what day it is in this kitchen. */
+  readonly timeZone: string;
 };
+
+export type KitchenChange = Partial<
+  Pick<KitchenRecord, "name" | "dialect" | "units" | "cup" | "currency" | "locale" | "timeZone">
+>;
 
 /** What a kitchen may change of itself. */
 export type KitchenStore = {
-  readonly change: (
-    to: Partial<
-      Pick<KitchenRecord, "name" | "dialect" | "units" | "cup" | "currency" | "locale" | "settings">
-    >,
-  ) => Promise<void>;
+  readonly change: (to: KitchenChange) => Promise<void>;
+  /**
+   * Changes the settings from what they are now, in this transaction, not from what a session saw earlier: two who
+   * change different things at once both keep their change. Gives the settings as they are afterwards.
+   */
+  readonly changeSettings: (change: (now: KitchenSettings) => KitchenSettings) => Promise<KitchenSettings>;
   readonly catalogueChanged: () => Promise<void>;
 };
 
@@ -40,7 +47,7 @@ export type SessionRecord = {
 export type NewMember = MemberRecord & { readonly passwordHash: string; readonly createdAt: Date };
 
 /** The questions that come before a kitchen is known. */
-export type FrontDoor = {
+export type AuthStore = {
   readonly answers: () => Promise<boolean>;
   readonly anyKitchen: () => Promise<boolean>;
   readonly findMember: (
@@ -50,8 +57,11 @@ export type FrontDoor = {
   readonly findSession: (tokenHash: string, at: Date) => Promise<SessionRecord | undefined>;
   readonly openSession: (session: NewSession, at: Date) => Promise<void>;
   readonly closeSession: (kitchenId: string, tokenHash: string) => Promise<void>;
-  /** Like createKitchen, but only while there is none; false when somebody was quicker. */
-  readonly createFirstKitchen: (kitchen: KitchenRecord, member: NewMember) => Promise<boolean>;
+  /** Like createKitchen, but only while there is none but a demo's: whoever was quicker has it. */
+  readonly createFirstKitchen: (
+    kitchen: KitchenRecord,
+    member: NewMember,
+  ) => Promise<"created" | "already-set-up" | "name-taken">;
   readonly createKitchen: (kitchen: KitchenRecord, members: readonly NewMember[]) => Promise<void>;
 };
 

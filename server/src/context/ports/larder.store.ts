@@ -67,7 +67,7 @@ export type WithdrawalRecord = {
 
 export type LarderStore = {
   /** Containers with something in them, first expiring first. */
-  readonly standing: () => Promise<StoredContainer[]>;
+  readonly listStored: () => Promise<StoredContainer[]>;
   readonly getContainer: (id: string) => Promise<StoredContainer | undefined>;
   readonly inputsOf: (batchId: string) => Promise<BatchInputRecord[]>;
   readonly addBatch: (

@@ -1,13 +1,10 @@
 import type {
-  BedState,
   Condition,
   EntryKind,
   Grade,
   LotState,
   MovedClock,
-  Picking,
   SourceKind,
-  WentOff,
 } from "@apron/core/basket";
 import type { Place } from "@apron/core/catalogue";
 import type { Day } from "@apron/core/measure";
@@ -45,16 +42,7 @@ export type LotRecord = {
   readonly bedId: string | null;
   readonly label: PackLabel | null;
   readonly moved: MovedClock | null;
-  readonly refreshed: number;
-};
-
-export type BedRecord = {
-  readonly id: string;
-  readonly name: string;
-  readonly ingredient: string;
-  readonly state: BedState;
-  readonly nextOn: Day | null;
-  readonly nextG: number | null;
+  readonly clothRefreshes: number;
 };
 
 export type EntryRecord = {
@@ -90,9 +78,7 @@ export type LotStore = {
   readonly getMany: (ids: readonly string[]) => Promise<LotRecord[]>;
   readonly entries: (lotId: string) => Promise<(EntryRecord & { readonly by: string })[]>;
   readonly counts: (nowUntil: Day) => Promise<LotCounts>;
-  readonly usualIngredients: (limit: number) => Promise<string[]>;
-  /** Raw lots that went off where they came in, oldest first: what the kitchen has seen of keeping. */
-  readonly wentOff: () => Promise<WentOff[]>;
+  readonly frequentIngredients: (limit: number) => Promise<string[]>;
   /** The entry that brought in each lot of an intake, by lot. */
   readonly receipts: (intakeId: string) => Promise<ReadonlyMap<string, string>>;
   readonly entry: (id: string) => Promise<(EntryRecord & { readonly undone: boolean }) | undefined>;
@@ -109,18 +95,5 @@ export type LotStore = {
 
 /** What of a lot may change beside its ledger. */
 export type LotChange = Partial<
-  Pick<LotRecord, "place" | "spoilsOn" | "moved" | "refreshed" | "label" | "note" | "bestBefore">
+  Pick<LotRecord, "place" | "spoilsOn" | "moved" | "clothRefreshes" | "label" | "note" | "bestBefore">
 >;
-
-/** Named beds and what was picked from them. */
-export type BedStore = {
-  readonly all: () => Promise<BedRecord[]>;
-  readonly get: (id: string) => Promise<BedRecord | undefined>;
-  readonly add: (bed: BedRecord, createdAt: Date) => Promise<void>;
-  readonly change: (
-    id: string,
-    to: Partial<Pick<BedRecord, "name" | "state" | "nextOn" | "nextG">>,
-  ) => Promise<void>;
-  /** Pickings by bed, oldest first. */
-  readonly pickings: () => Promise<ReadonlyMap<string, Picking[]>>;
-};

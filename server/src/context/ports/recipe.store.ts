@@ -5,7 +5,7 @@ export type RecipeRecord = {
   readonly formula: Formula;
   readonly version: number;
   /** Put away: kept, with its versions and batches, but neither listed nor matched. */
-  readonly away: boolean;
+  readonly archived: boolean;
 };
 
 export type VersionRecord = {
@@ -38,8 +38,8 @@ export type RecipeStore = {
     version: number,
     about: { readonly at: Date; readonly memberId: string | null; readonly note: string },
   ) => Promise<void>;
-  readonly putAway: (id: string, away: boolean) => Promise<void>;
-  readonly setHouse: (id: string, version: number) => Promise<void>;
+  readonly archiveRecipe: (id: string, archived: boolean) => Promise<void>;
+  readonly setDefaultVersion: (id: string, version: number) => Promise<void>;
   readonly batchesOf: (id: string) => Promise<BatchOfRecipe[]>;
   readonly batch: (batchId: string) => Promise<
     | {

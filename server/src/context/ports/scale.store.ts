@@ -2,7 +2,7 @@
 export type ScaleRecord = {
   readonly pileG: number;
   readonly tareG: number;
-  readonly wasG: number;
+  readonly previousG: number;
   readonly changedAt: Date;
   readonly unit: "g" | "oz";
   /** The reading that hold keeps on the display; null when it is not held. */

@@ -1,59 +1,82 @@
-import { lineOf, stepOf, type Formula } from "@apron/core/recipes";
 import type { MigrationInterface, QueryRunner } from "typeorm";
 
-/** Formulas as they were kept before: lines without their newer marks, steps as bare words. */
-type EarlierFormula = Omit<Formula, "lines" | "steps"> & {
-  readonly lines: readonly Formula["lines"][number][];
-  readonly steps: readonly (string | Formula["steps"][number])[];
+/** Formulas as this migration found and left them: spelled out here, since the program's own shape has moved on. */
+type Line = Readonly<Record<string, unknown>> & {
+  readonly fillers: readonly Readonly<Record<string, unknown>>[];
+};
+type EarlierFormula = Readonly<Record<string, unknown>> & {
+  readonly lines: readonly Line[];
+  readonly steps: readonly (string | Readonly<Record<string, unknown>>)[];
 };
 type Row = { kitchen_id: string; recipe_id: string; version: number; formula: EarlierFormula };
 
-/** The same formula in today's words; what it did not say stays unsaid. */
-const inFull = (before: EarlierFormula): Formula => ({
+const newLineMarks = {
+  group: "",
+  range: null,
+  written: "",
+  recipe: null,
+  trim: null,
+  optional: false,
+  toTaste: false,
+  holdBack: null,
+};
+const newStepMarks = {
+  activeMin: null,
+  passiveMin: null,
+  tool: null,
+  celsius: null,
+  trayShare: null,
+  warmUpMin: null,
+  done: "",
+  checkEveryMin: null,
+  wait: null,
+  load: null,
+  setAside: false,
+  tasteCold: false,
+};
+
+/** The same formula with room for all that a recipe can say; what it did not say stays unsaid. */
+const inFull = (before: EarlierFormula): unknown => ({
   ...before,
   makes: null,
   notes: "",
   unread: [],
-  lines: before.lines.map((line) =>
-    lineOf(
-      { ...line, fillers: line.fillers.map((filler) => ({ ...filler, minShare: 0, by: "mass" })) },
-      {
-        preparation: line.preparation,
-        eatenRaw: line.eatenRaw,
-        cook: line.cook,
-        strongShare: line.strongShare,
-      },
-    ),
-  ),
-  steps: before.steps.map((step) => (typeof step === "string" ? stepOf(step) : step)),
+  lines: before.lines.map((line) => ({
+    ...newLineMarks,
+    ...line,
+    fillers: line.fillers.map((filler) => ({ ...filler, minShare: 0, by: "mass" })),
+  })),
+  steps: before.steps.map((step) => (typeof step === "string" ? { text: step, ...newStepMarks } : step)),
 });
 
-const asBefore = (formula: Formula): unknown => {
+const asBefore = (formula: EarlierFormula): unknown => {
   const { makes: _makes, notes: _notes, unread: _unread, ...rest } = formula;
   return {
     ...rest,
-    steps: formula.steps.map((step) => step.text),
-    lines: formula.lines.map(({ id, role, grams, fillers, preparation, eatenRaw, cook, strongShare }) => ({
-      id,
-      role,
-      grams,
-      preparation,
-      eatenRaw,
-      cook,
-      strongShare,
-      fillers: fillers.map(({ ingredient, maxShare }) => ({ ingredient, maxShare })),
-    })),
+    steps: formula.steps.map((step) => (typeof step === "string" ? step : step["text"])),
+    lines: formula.lines.map(
+      ({ id, role, grams, fillers, preparation, eatenRaw, cook, strongShare }) => ({
+        id,
+        role,
+        grams,
+        preparation,
+        eatenRaw,
+        cook,
+        strongShare,
+        fillers: fillers.map(({ ingredient, maxShare }) => ({ ingredient, maxShare })),
+      }),
+    ),
   };
 };
 
-async function rewrite(runner: QueryRunner, to: (formula: never) => unknown): Promise<void> {
+async function rewrite(runner: QueryRunner, to: (formula: EarlierFormula) => unknown): Promise<void> {
   const rows = (await runner.query(
     "select kitchen_id, recipe_id, version, formula from recipe_version",
   )) as Row[];
   for (const row of rows)
     await runner.query(
       "update recipe_version set formula = $4::jsonb where kitchen_id = $1 and recipe_id = $2 and version = $3",
-      [row.kitchen_id, row.recipe_id, row.version, JSON.stringify(to(row.formula as never))],
+      [row.kitchen_id, row.recipe_id, row.version, JSON.stringify(to(row.formula))],
     );
 }
 

@@ -1,6 +1,6 @@
 import type { DataSource, EntityManager } from "typeorm";
 import type {
-  FrontDoor,
+  AuthStore,
   KitchenRecord,
   MemberRecord,
   NewMember,
@@ -14,12 +14,15 @@ type MemberFound = { id: string; kitchen_id: string; name: string; password_hash
 type SessionFound = {
   member_id: string;
   member_name: string;
-  kitchen: Omit<KitchenRecord, "catalogueRevision"> & { readonly catalogue_revision: number };
+  kitchen: Omit<KitchenRecord, "catalogueRevision" | "timeZone"> & {
+    readonly catalogue_revision: number;
+    readonly time_zone: string;
+  };
 };
 
 const sessionOf = ({ member_id, member_name, kitchen: row }: SessionFound): SessionRecord => {
-  const { catalogue_revision: catalogueRevision, ...kitchen } = row;
-  return { memberId: member_id, memberName: member_name, kitchen: { ...kitchen, catalogueRevision } };
+  const { catalogue_revision: catalogueRevision, time_zone: timeZone, ...kitchen } = row;
+  return { memberId: member_id, memberName: member_name, kitchen: { ...kitchen, catalogueRevision, timeZone } };
 };
 
 const memberOf = (row: MemberFound): MemberRecord => ({
@@ -34,7 +37,7 @@ const firstKitchenLock = 7_240_612;
 /** Names sign in whatever their case. */
 const nameKey = (name: string): string => name.trim().toLowerCase();
 
-export const frontDoorOf = (source: DataSource): FrontDoor => ({
+export const authStoreOf = (source: DataSource): AuthStore => ({
   answers: () =>
     source.query("select 1").then(
       () => true,
@@ -66,9 +69,11 @@ export const frontDoorOf = (source: DataSource): FrontDoor => ({
     source.transaction(async (em) => {
       await em.query("select pg_advisory_xact_lock($1)", [firstKitchenLock]);
       const [row] = await em.query<{ any: boolean }[]>("select any_kitchen() as any");
-      if (row?.any) return false;
+      if (row?.any) return "already-set-up" as const;
+      const taken = await em.query<unknown[]>("select * from find_member($1)", [nameKey(member.name)]);
+      if (taken.length > 0) return "name-taken" as const;
       await insertKitchen(em, kitchen, [member]);
-      return true;
+      return "created" as const;
     }),
   createKitchen: (kitchen, members) => source.transaction((em) => insertKitchen(em, kitchen, members)),
 });

@@ -41,7 +41,7 @@ const storedOf = (row: ContainerRow, batch: BatchRow): StoredContainer => ({
 });
 
 export const larderStoreOf = (em: EntityManager, kitchenId: string): LarderStore => ({
-  standing: async () => {
+  listStored: async () => {
     const rows = await em.find(ContainerTable, {
       where: { remainingG: MoreThan(0) },
       order: { useBy: "ASC", id: "ASC" },

@@ -1,4 +1,3 @@
-import type { WentOff } from "@apron/core/basket";
 import type { EntityManager } from "typeorm";
 import { In, MoreThan, type FindManyOptions } from "typeorm";
 import type { EntryRecord, LotCounts, LotFilter, LotRecord, LotStore } from "../../context/ports/lot.store.ts";
@@ -31,7 +30,7 @@ export const lotStoreOf = (em: EntityManager, kitchenId: string): LotStore => ({
   ...lists(em),
   ...ledger(em),
   counts: (nowUntil) => counts(em, nowUntil),
-  usualIngredients: (limit) => usualIngredients(em, limit),
+  frequentIngredients: (limit) => frequentIngredients(em, limit),
   add: async (lots, createdAt) => {
     const rows = lots.map(({ ingredient, balanceG: _starts, ...lot }) => ({
       ...lot,
@@ -67,7 +66,7 @@ function lists(em: EntityManager): Pick<LotStore, Lists> {
   };
 }
 
-function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receipts" | "wentOff"> {
+function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receipts"> {
   return {
     receipts: async (intakeId) =>
       new Map(
@@ -84,7 +83,6 @@ function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receip
       const row = await em.findOneBy(EntryTable, { id });
       return row ? { ...entryOf(row), undone: await em.existsBy(EntryTable, { undoes: id }) } : undefined;
     },
-    wentOff: () => wentOff(em),
   };
 }
 
@@ -113,17 +111,6 @@ async function entriesWithNames(
   return rows.map((row) => ({ ...entryOf(row), by: nameOf.get(row.memberId) ?? "" }));
 }
 
-/** Days from coming in to going off, of whole lots that stood where they came in and were not taken back. */
-async function wentOff(em: EntityManager): Promise<WentOff[]> {
-  return em.query<WentOff[]>(
-    `select l.ingredient_id as ingredient, l.place, (e.at::date - l.since)::int as days
-     from entry e join lot l on l.id = e.lot_id
-     where e.kind = 'spoiled' and l.state = 'raw' and l.moved is null and l.place <> 'freezer'
-       and not exists (select from entry u where u.undoes = e.id)
-     order by e.seq`,
-  );
-}
-
 async function counts(em: EntityManager, nowUntil: string): Promise<LotCounts> {
   const [row] = await em.query<{ now: number; raw: number }[]>(
     `select count(*) filter (where spoils_on <= $1)::int as now, count(*) filter (where state = 'raw')::int as raw
@@ -133,7 +120,7 @@ async function counts(em: EntityManager, nowUntil: string): Promise<LotCounts> {
   return { toUseNow: row?.now ?? 0, raw: row?.raw ?? 0 };
 }
 
-async function usualIngredients(em: EntityManager, limit: number): Promise<string[]> {
+async function frequentIngredients(em: EntityManager, limit: number): Promise<string[]> {
   const rows = await em.query<{ ingredient_id: string }[]>(
     `select ingredient_id from (select ingredient_id from lot where parent_lot_id is null
        order by created_at desc limit 300) latest group by 1 order by count(*) desc, 1 limit $1`,

@@ -2,17 +2,18 @@ import type { Formula } from "@apron/core/recipes";
 import type { LRUCache } from "lru-cache";
 import type { EntityManager } from "typeorm";
 import type { RecipeRecord, RecipeStore, UsedInBatch, VersionRecord } from "../../context/ports/recipe.store.ts";
-import { BatchInputTable, BatchTable, RecipeTable, RecipeVersionTable } from "../tables/batch.table.ts";
+import { BatchInputTable, BatchTable } from "../tables/batch.table.ts";
+import { RecipeTable, RecipeVersionTable } from "../tables/recipe.table.ts";
 
 /** Versions read before; since none ever changes, none is ever out of date. */
 export type KnownVersions = LRUCache<string, Formula>;
 
-type Key = { readonly id: string; readonly version: number; readonly away: boolean };
+type Key = { readonly id: string; readonly version: number; readonly archived: boolean };
 
 const versionsOf = `select v.version, v.created_at as "createdAt", m.name as by, v.note from recipe_version v
   left join member m on m.id = v.member_id where v.recipe_id = $1 order by v.version desc`;
 
-const house = "select id, version, away from recipe";
+const defaults = "select id, version, archived from recipe";
 
 /** Formulas of these versions, from memory as far as they are known. */
 async function formulasOf(
@@ -35,7 +36,7 @@ async function formulasOf(
   for (const [name, formula] of read) known?.set(name, formula);
   return keys.flatMap((key) => {
     const formula = read.get(nameOf(key)) ?? known?.get(nameOf(key));
-    return formula ? [{ formula, version: key.version, away: key.away }] : [];
+    return formula ? [{ formula, version: key.version, archived: key.archived }] : [];
   });
 }
 
@@ -43,19 +44,19 @@ async function formulasOf(
 export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: KnownVersions): RecipeStore {
   const from = { kitchenId, known };
   return {
-    all: async () => formulasOf(em, await em.query<Key[]>(`${house} order by id`), from),
-    get: async (id) => (await formulasOf(em, await em.query<Key[]>(`${house} where id = $1`, [id]), from))[0],
-    getVersion: async (id, version) => (await formulasOf(em, [{ id, version, away: false }], from))[0],
+    all: async () => formulasOf(em, await em.query<Key[]>(`${defaults} order by id`), from),
+    get: async (id) => (await formulasOf(em, await em.query<Key[]>(`${defaults} where id = $1`, [id]), from))[0],
+    getVersion: async (id, version) => (await formulasOf(em, [{ id, version, archived: false }], from))[0],
     versions: (id) => em.query<VersionRecord[]>(versionsOf, [id]),
     save: async (formula, version, { at, memberId, note }) => {
       await em.upsert(RecipeTable, { kitchenId, id: formula.id, version }, ["kitchenId", "id"]);
       const row = { kitchenId, recipeId: formula.id, version, formula, createdAt: at, memberId, note };
       await em.insert(RecipeVersionTable, row);
     },
-    putAway: async (id, away) => {
-      await em.update(RecipeTable, { kitchenId, id }, { away });
+    archiveRecipe: async (id, archived) => {
+      await em.update(RecipeTable, { kitchenId, id }, { archived });
     },
-    setHouse: async (id, version) => {
+    setDefaultVersion: async (id, version) => {
       await em.update(RecipeTable, { kitchenId, id }, { version });
     },
     batchesOf: async (id) => {

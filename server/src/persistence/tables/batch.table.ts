@@ -1,41 +1,5 @@
-import type { Formula } from "@apron/core/recipes";
 import { EntitySchema } from "typeorm";
 import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
-
-export type RecipeRow = { kitchenId: string; id: string; version: number; away: boolean };
-
-export const RecipeTable = new EntitySchema<RecipeRow>({
-  name: "recipe",
-  columns: {
-    kitchenId: named("kitchen_id", key(uuid)),
-    id: key(text),
-    version: { type: "integer" },
-    away: { type: "boolean", default: false },
-  },
-});
-
-export type RecipeVersionRow = {
-  kitchenId: string;
-  recipeId: string;
-  version: number;
-  formula: Formula;
-  createdAt: Date;
-  memberId: string | null;
-  note: string;
-};
-
-export const RecipeVersionTable = new EntitySchema<RecipeVersionRow>({
-  name: "recipe_version",
-  columns: {
-    kitchenId: named("kitchen_id", key(uuid)),
-    recipeId: named("recipe_id", key(text)),
-    version: key({ type: "integer" }),
-    formula: { type: "jsonb" },
-    createdAt: named("created_at", instant),
-    memberId: named("member_id", optional(uuid)),
-    note: { ...text, default: "" },
-  },
-});
 
 export type BatchRow = {
   id: string;

@@ -32,3 +32,11 @@ export const named = (name: string, column: EntitySchemaColumnOptions): EntitySc
   ...column,
   name,
 });
+
+/** The order things were written down in; two of them may share an instant. */
+export const seq: EntitySchemaColumnOptions = {
+  type: "bigint",
+  generated: "increment",
+  insert: false,
+  update: false,
+};

@@ -14,6 +14,7 @@ export type KitchenRow = {
   settings: KitchenSettings;
   locale: string;
   catalogueRevision: string;
+  timeZone: string;
 };
 
 export const KitchenTable = new EntitySchema<KitchenRow>({
@@ -30,6 +31,7 @@ export const KitchenTable = new EntitySchema<KitchenRow>({
     settings: { type: "jsonb" },
     locale: { type: "text", default: "en-GB" },
     catalogueRevision: named("catalogue_revision", { type: "bigint", default: "0" }),
+    timeZone: named("time_zone", { type: "text", default: "UTC" }),
   },
 });
 
@@ -67,7 +69,7 @@ export const SessionTable = new EntitySchema<SessionRow>({
   },
 });
 
-export type ServedRequestRow = {
+export type IdempotencyRecordRow = {
   kitchenId: string;
   key: string;
   fingerprint: string;
@@ -75,8 +77,8 @@ export type ServedRequestRow = {
   at: Date;
 };
 
-export const ServedRequestTable = new EntitySchema<ServedRequestRow>({
-  name: "served_request",
+export const IdempotencyRecordTable = new EntitySchema<IdempotencyRecordRow>({
+  name: "idempotency_record",
   columns: {
     kitchenId: named("kitchen_id", key(uuid)),
     key: key(uuid),
@@ -90,7 +92,7 @@ export type ScaleRow = {
   kitchenId: string;
   pileG: number;
   tareG: number;
-  wasG: number;
+  previousG: number;
   changedAt: Date;
   unit: string;
   heldG: number | null;
@@ -104,7 +106,7 @@ export const ScaleTable = new EntitySchema<ScaleRow>({
     kitchenId: named("kitchen_id", key(uuid)),
     pileG: named("pile_g", grams),
     tareG: named("tare_g", grams),
-    wasG: named("was_g", grams),
+    previousG: named("previous_g", grams),
     changedAt: named("changed_at", instant),
     unit: { type: "text", default: "g" },
     heldG: named("held_g", optional(grams)),

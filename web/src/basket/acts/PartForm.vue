@@ -34,7 +34,7 @@ const words = computed(() =>
 
 const send = (key: string) =>
   call(
-    props.into === "frozen" ? "freezeLot" : "cutLot",
+    props.into === "frozen" ? "freezeLot" : "openPortion",
     { params: { id: props.lot.id }, body: { grams: grams.value ?? null } },
     key,
   );

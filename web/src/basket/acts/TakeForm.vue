@@ -25,11 +25,11 @@ const fates = [
 const fate = ref<(typeof fates)[number]["value"]>("used");
 const done = computed(() => fates.find((one) => one.value === fate.value)?.done ?? "");
 const reason = ref("");
-const { act, submission } = useLotAct<ReplyOf<"takeFromLot">>(["grams", "reason"]);
+const { act, submission } = useLotAct<ReplyOf<"removeFromLot">>(["grams", "reason"]);
 
 const take = (key: string) => {
   const body = { grams: grams.value ?? null, fate: fate.value, reason: reason.value };
-  return call("takeFromLot", { params: { id: props.lot.id }, body }, key);
+  return call("removeFromLot", { params: { id: props.lot.id }, body }, key);
 };
 async function record(): Promise<void> {
   if (grams.value === undefined) {

@@ -11,7 +11,7 @@ export type Household = {
 };
 
 /** Portions of a kind that already stand in the larder. */
-export type Waiting = {
+export type StoredPortions = {
   readonly kind: DishKind;
   readonly portions: number;
   readonly daysLeft: number;
@@ -19,7 +19,7 @@ export type Waiting = {
 };
 
 /** Usual appetite by kind of dish. A judgement: common practice, no source. A kitchen sets its own. */
-export const usualAppetite: Readonly<Record<DishKind, number>> = {
+export const defaultAppetite: Readonly<Record<DishKind, number>> = {
   "leaf-salad": 1,
   slaw: 0.75,
   pesto: 0.4,
@@ -33,7 +33,7 @@ export const usualAppetite: Readonly<Record<DishKind, number>> = {
 };
 
 /** What becomes of a batch: portions eaten before its date, frozen, given. */
-export type Eatable = {
+export type ConsumptionCapacity = {
   readonly eaten: number;
   readonly frozen: number;
   readonly given: number;
@@ -45,16 +45,16 @@ export type Eatable = {
  * standing are eaten too: they are pushed as late as their own dates allow, and what room is left before the
  * new dish's last day (`keepDays` after today, ≥ 0) is its own.
  */
-export function eatable(
+export function consumableInTime(
   dish: { readonly kind: DishKind; readonly keepDays: number; readonly freezes: boolean },
   household: Household,
-  waiting: readonly Waiting[],
-): Eatable {
+  waiting: readonly StoredPortions[],
+): ConsumptionCapacity {
   const perDay = household.people * household.portionsPerPersonDay[dish.kind];
-  const standing = waiting.filter(
+  const storedPortions = waiting.filter(
     (w) => w.kind === dish.kind && !w.frozen && w.daysLeft >= 0 && w.portions > 0,
   );
-  const eaten = roomBefore(dish.keepDays, perDay, standing);
+  const eaten = roomBefore(dish.keepDays, perDay, storedPortions);
   const frozenAlready = waiting.filter((w) => w.frozen).reduce((total, w) => total + w.portions, 0);
   const frozen = dish.freezes ? Math.max(0, household.freezerPortions - frozenAlready) : 0;
   const given = household.givePortions;
@@ -62,15 +62,15 @@ export function eatable(
 }
 
 /** Appetite left on days 0…keepDays when everything standing is eaten as late as its date allows. */
-function roomBefore(keepDays: number, perDay: number, standing: readonly Waiting[]): number {
-  const horizon = Math.max(keepDays, ...standing.map((w) => w.daysLeft));
+function roomBefore(keepDays: number, perDay: number, storedPortions: readonly StoredPortions[]): number {
+  const horizon = Math.max(keepDays, ...storedPortions.map((w) => w.daysLeft));
   const room = Array.from({ length: horizon + 1 }, () => perDay);
-  const latestFirst = [...standing].sort((a, b) => b.daysLeft - a.daysLeft);
+  const latestFirst = [...storedPortions].sort((a, b) => b.daysLeft - a.daysLeft);
   for (const batch of latestFirst) takeLate(room, batch);
   return room.slice(0, keepDays + 1).reduce((total, left) => total + left, 0);
 }
 
-function takeLate(room: number[], batch: Waiting): void {
+function takeLate(room: number[], batch: StoredPortions): void {
   let left = batch.portions;
   for (let day = batch.daysLeft; day >= 0 && left > 0; day--) {
     const taken = Math.min(left, room[day] ?? 0);

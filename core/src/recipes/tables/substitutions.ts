@@ -4,10 +4,10 @@
  * when water is driven off ("dry-matter"). `factor` multiplies a stand-in that does its work in less or more.
  * Common practice, no source; the numbers behind the amounts come from the catalogue.
  */
-export type StandIn = {
+export type SubstitutionRow = {
   readonly from: string;
   readonly to: string;
-  readonly by: "mass" | "volume" | "strength" | "drained" | "dry-matter";
+  readonly convertBy: "mass" | "volume" | "strength" | "drained" | "dry-matter";
   readonly factor: number;
   readonly note: string;
 };
@@ -15,11 +15,11 @@ export type StandIn = {
 const row = (
   from: string,
   to: string,
-  by: StandIn["by"] = "mass",
-  rest: Partial<Pick<StandIn, "factor" | "note">> = {},
-): StandIn => ({ from, to, by, factor: 1, note: "", ...rest });
+  by: SubstitutionRow["convertBy"] = "mass",
+  rest: Partial<Pick<SubstitutionRow, "factor" | "note">> = {},
+): SubstitutionRow => ({ from, to, convertBy: by, factor: 1, note: "", ...rest });
 
-export const standIns: readonly StandIn[] = [
+export const substitutionTable: readonly SubstitutionRow[] = [
   // without milk
   row("parmesan", "nutritional-yeast", "mass", { factor: 0.4, note: "savoury, with far less salt" }),
   row("pecorino", "nutritional-yeast", "mass", { factor: 0.4, note: "savoury, with far less salt" }),

@@ -2,7 +2,7 @@ import { accept, refuse, toMilligram, type Result } from "../measure/index.ts";
 import { fillerOf, type Formula, type Line } from "./formula.ts";
 
 type Used = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
-export type HouseIssue = { readonly code: "nothing-used" };
+export type DefaultVersionIssue = { readonly code: "nothing-used" };
 
 const belongsTo = (line: Line, used: Used): boolean =>
   used.lineId === line.id || used.lineId.startsWith(`${line.id}.`);
@@ -23,17 +23,17 @@ function fillersAsUsed(line: Line, used: readonly Used[]): Line["fillers"] {
  * The formula as it was really made: each line at what went in, by the batch, its written filler what was used most.
  * A line of which nothing was used is left out. Refuses a make of which nothing is known.
  */
-export function houseVersion(
+export function defaultVersion(
   formula: Formula,
   used: readonly Used[],
   batches: number,
-): Result<Formula, HouseIssue> {
+): Result<Formula, DefaultVersionIssue> {
   const lines = formula.lines.flatMap((line): Line[] => {
     const mine = used.filter((u) => belongsTo(line, u));
     const grams = toMilligram(mine.reduce((total, u) => total + u.grams, 0) / batches);
     if (!(grams > 0)) return [];
     const fillers = line.recipe === null ? fillersAsUsed(line, mine) : line.fillers;
-    return [{ ...line, grams, range: null, written: "", fillers }];
+    return [{ ...line, grams, range: null, amountText: "", fillers }];
   });
   return lines.length > 0 ? accept({ ...formula, lines }) : refuse({ code: "nothing-used" });
 }

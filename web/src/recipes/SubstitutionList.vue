@@ -10,7 +10,7 @@ const props = defineProps<{ recipe: string; line: string }>();
 const session = useSession();
 const { data, error } = useQuery({
   key: () => ["stand-ins", props.recipe, props.line],
-  query: () => call("substitutes", { params: { id: props.recipe, line: props.line } }),
+  query: () => call("substitutions", { params: { id: props.recipe, line: props.line } }),
 });
 const salt = (g: number | null): string =>
   g === null || Math.abs(g) < 0.05 ? "" : `, ${g > 0 ? "+" : "−"}${trimmedDecimals(Math.abs(g), 1)} g salt`;
@@ -18,9 +18,9 @@ const salt = (g: number | null): string =>
 
 <template>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
-  <p v-else-if="data && data.substitutes.length === 0" class="soft small">Nothing known stands in for it.</p>
+  <p v-else-if="data && data.substitutions.length === 0" class="soft small">Nothing known stands in for it.</p>
   <ul v-else-if="data">
-    <li v-for="one in data.substitutes" :key="one.ingredient" class="small">
+    <li v-for="one in data.substitutions" :key="one.ingredient" class="small">
       <b class="figure">{{ showGrams(one.grams, session.display) }}</b> {{ one.name
       }}<span class="soft"
         >{{ salt(one.saltChangeG) }}<template v-if="one.note">, {{ one.note }}</template> ·

@@ -1,3 +1,4 @@
+import type { Category, MeasureName } from "../row-words.ts";
 import type { MeasureRow } from "../rows.ts";
 
 /**
@@ -5,17 +6,17 @@ import type { MeasureRow } from "../rows.ts";
  * Common practice, no source: weigh once and the kitchen's own figure stands instead.
  */
 type LooseMeasure = {
-  readonly measure: string;
-  readonly categories: readonly string[];
+  readonly measure: MeasureName;
+  readonly categories: readonly Category[];
   readonly per: "g" | "ml";
   readonly amount: number;
   readonly low: number;
   readonly high: number;
 };
 
-const pourable = ["oil", "acid", "sweet", "emulsifier", "other", "salt-condiment"];
-const leaves = ["leaf", "soft-herb", "brassica"];
-const dry = ["spice", "salt-condiment", "woody-herb", "soft-herb", "sweet", "seed"];
+const pourable: readonly Category[] = ["oil", "acid", "sweet", "emulsifier", "other", "salt-condiment"];
+const leaves: readonly Category[] = ["leaf", "soft-herb", "brassica"];
+const dry: readonly Category[] = ["spice", "salt-condiment", "woody-herb", "soft-herb", "sweet", "seed"];
 
 const looseMeasures: readonly LooseMeasure[] = [
   { measure: "glug", categories: pourable, per: "ml", amount: 15, low: 8, high: 25 },
@@ -48,7 +49,7 @@ const looseMeasures: readonly LooseMeasure[] = [
 /** The loose measures that suit an ingredient of a category with a density (grams per millilitre, 1 when unknown). */
 export const looseMeasuresFor = (about: {
   readonly id: string;
-  readonly category: string;
+  readonly category: Category;
   readonly gramsPerMl: number | null;
 }): MeasureRow[] =>
   looseMeasures

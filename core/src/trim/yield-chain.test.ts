@@ -4,10 +4,10 @@ import { factsOf } from "../../test/kitchen.ts";
 import type { CookingChange } from "../catalogue/index.ts";
 import { exactly } from "../measure/index.ts";
 import {
-  chain,
+  yieldChain,
   compareBuys,
   concentration,
-  fleshFactor,
+  massRetention,
   hasJuices,
   ingredientOfPart,
   kitchenYield,
@@ -41,7 +41,7 @@ describe("dry matter is conserved: m₁(1 − w₁) = m₀(1 − w₀)", () => {
   });
 
   it("1,000 g of dice with 30 g oil and 5 g salt scraped out at 735 g is a flesh factor of 0.700", () => {
-    expect(fleshFactor({ beforeG: 1000, afterG: 735, extrasG: 35 })).toEqual({ ok: true, value: 0.7 });
+    expect(massRetention({ beforeG: 1000, afterG: 735, extrasG: 35 })).toEqual({ ok: true, value: 0.7 });
   });
 
   it("and comes back: the water after a mass factor gives that mass factor again", () => {
@@ -60,11 +60,11 @@ describe("dry matter is conserved: m₁(1 − w₁) = m₀(1 − w₀)", () => {
 
   it("refuses what cannot be: lighter than the dry matter, nothing, more oil than was scraped out", () => {
     expect(waterAfter(0.5, 0.3)).toMatchObject({ ok: false, issue: { code: "lighter-than-solids" } });
-    expect(fleshFactor({ beforeG: 0, afterG: 5, extrasG: 0 })).toMatchObject({
+    expect(massRetention({ beforeG: 0, afterG: 5, extrasG: 0 })).toMatchObject({
       ok: false,
       issue: { code: "weight-not-positive" },
     });
-    expect(fleshFactor({ beforeG: 100, afterG: 50, extrasG: 50 })).toMatchObject({
+    expect(massRetention({ beforeG: 100, afterG: 50, extrasG: 50 })).toMatchObject({
       ok: false,
       issue: { code: "extras-over-weight" },
     });
@@ -95,7 +95,7 @@ describe("dry matter is conserved: m₁(1 − w₁) = m₀(1 − w₀)", () => {
 
 describe("a chain from raw to plate", () => {
   it("multiplies: trimmed, then roasted", () => {
-    const done = chain(1000, [trim("carrot", "peel"), cook("carrot", "roast-diced")], factsOf("carrot"));
+    const done = yieldChain(1000, [trim("carrot", "peel"), cook("carrot", "roast-diced")], factsOf("carrot"));
     const peel = factsOf("carrot").trims.find((t) => t.method === "peel")?.mean ?? 0;
     expect(done.ok && done.value.grams.value).toBeCloseTo(
       1000 * peel * change("carrot", "roast-diced").factor,
@@ -107,7 +107,7 @@ describe("a chain from raw to plate", () => {
   });
 
   it("never counts the oven twice", () => {
-    const twice = chain(
+    const twice = yieldChain(
       1000,
       [trim("eggplant", "roast-whole-then-scoop"), cook("eggplant", "roast-diced")],
       factsOf("eggplant"),
@@ -117,20 +117,20 @@ describe("a chain from raw to plate", () => {
       issue: { code: "water-counted-twice", method: "roast-whole-then-scoop", cooking: "roast-diced" },
     });
     expect(
-      chain(1000, [trim("eggplant", "peel"), cook("eggplant", "roast-diced")], factsOf("eggplant")).ok,
+      yieldChain(1000, [trim("eggplant", "peel"), cook("eggplant", "roast-diced")], factsOf("eggplant")).ok,
     ).toBe(true);
   });
 
   it("keeps the weight but not the water when juice ran off unweighed", () => {
-    const kept = chain(500, [cook("eggplant", "roast-diced")], factsOf("eggplant"));
-    const drained = chain(500, [cook("eggplant", "roast-diced", "drained")], factsOf("eggplant"));
+    const kept = yieldChain(500, [cook("eggplant", "roast-diced")], factsOf("eggplant"));
+    const drained = yieldChain(500, [cook("eggplant", "roast-diced", "drained")], factsOf("eggplant"));
     expect(kept.ok && drained.ok && kept.value.grams).toEqual(drained.ok && drained.value.grams);
     expect(kept.ok && kept.value.water).not.toBeNull();
     expect(drained).toMatchObject({ ok: true, value: { water: null } });
   });
 
   it("is refused when empty", () => {
-    expect(chain(500, [], factsOf("carrot"))).toMatchObject({ ok: false, issue: { code: "chain-empty" } });
+    expect(yieldChain(500, [], factsOf("carrot"))).toMatchObject({ ok: false, issue: { code: "chain-empty" } });
   });
 });
 

@@ -1,7 +1,7 @@
-import type { School } from "../school.ts";
+import type { DressingStyle } from "../dressing-style.ts";
 
 /** Common styles of dressing, recalled from memory of the named practice. */
-export const schools: readonly School[] = [
+export const dressingStyles: readonly DressingStyle[] = [
   { id: "classic-three-to-one", name: "classic oil and wine vinegar dressing", oilParts: 3, acidParts: 1, acidPercent: 6, suits: "tender and mixed leaves, wine vinegar of 6 %", oilToOneAcid: [2.5, 4], other: "mustard 0.1-0.2 part optional", saltG: [1, 1.8], sugarG: [0, 1], notes: "Dissolve salt in the acid first. Weaker acid moves it towards 2 to 1.", source: "common practice; French household ratio", confidence: "high", basis: "estimate" },
   { id: "sharp-two-to-one", name: "sharp everyday dressing", oilParts: 2, acidParts: 1, acidPercent: 5, suits: "crisp leaves, fatty toppings, grain and bean bowls", oilToOneAcid: [1.5, 2.5], other: "mustard 0.1-0.3 part", saltG: [1, 2], sugarG: [0, 3], notes: "Common with 5 % vinegar or lemon juice.", source: "common practice", confidence: "medium", basis: "estimate" },
   { id: "equal-parts-emulsified", name: "equal-parts emulsified dressing", oilParts: 1, acidParts: 1, acidPercent: 5, suits: "hearty greens, slaws, low-oil tastes; needs mustard and something sweet", oilToOneAcid: [0.8, 1.5], other: "mustard 0.2-0.5, sweet 0.2-0.5 part", saltG: [1, 2], sugarG: [3, 12], notes: "Sweetness and mustard hide the acid.", source: "common practice", confidence: "medium", basis: "estimate" },

@@ -14,7 +14,7 @@ type LineIssue =
   | { readonly code: "range-out-of-order" }
   | { readonly code: "line-says-nothing" }
   | { readonly code: "line-said-twice" }
-  | { readonly code: "conversion-unknown"; readonly ingredient: string; readonly by: string };
+  | { readonly code: "conversion-unknown"; readonly ingredient: string; readonly convertBy: string };
 /** What is wrong with a formula, and where: `line` counts from 0. */
 export type FormulaIssue = LineIssue & { readonly line: number };
 
@@ -23,7 +23,7 @@ type Judge = (line: Line, facts: Facts) => LineIssue | undefined;
 
 const shareDust = 1e-9;
 
-const judges: readonly Judge[] = [
+const validators: readonly Judge[] = [
   (line) => (line.grams > 0 && Number.isFinite(line.grams) ? undefined : { code: "amount-not-positive" }),
   (line) => {
     const { range, grams } = line;
@@ -50,10 +50,10 @@ function slotIssue(line: Line, facts: Facts): LineIssue | undefined {
   const mild = line.fillers.filter((f) => !strong.includes(f));
   const caps = (fillers: Line["fillers"]): number => fillers.reduce((total, f) => total + f.maxShare, 0);
   const floors = (fillers: Line["fillers"]): number => fillers.reduce((total, f) => total + f.minShare, 0);
-  const atMost = Math.min(caps(strong), line.strongShare) + caps(mild);
+  const atMost = Math.min(caps(strong), line.maxStrongHerbShare) + caps(mild);
   if (atMost < 1 - shareDust) return { code: "slot-cannot-be-filled", atMost };
   const atLeast = floors(line.fillers);
-  const over = atLeast > 1 + shareDust || floors(strong) > line.strongShare + shareDust;
+  const over = atLeast > 1 + shareDust || floors(strong) > line.maxStrongHerbShare + shareDust;
   const crossed = line.fillers.some((f) => f.minShare > f.maxShare + shareDust);
   return over || crossed ? { code: "floors-over-line", atLeast } : undefined;
 }
@@ -62,7 +62,7 @@ function conversionIssue(line: Line, facts: Facts): LineIssue | undefined {
   const [written] = facts;
   for (const [i, filler] of line.fillers.entries()) {
     const mine = facts[i];
-    const converted = written && mine && convert(filler.by, written, mine);
+    const converted = written && mine && convert(filler.convertBy, written, mine);
     if (converted && !converted.ok) return converted.issue;
   }
   return undefined;
@@ -72,7 +72,7 @@ function conversionIssue(line: Line, facts: Facts): LineIssue | undefined {
  * Checks a formula before it is kept: every ingredient known, every slot fillable under its caps and floors, every
  * conversion possible, nothing raw that never is. The first issue found is the answer.
  */
-export function judgeFormula(formula: Formula, catalogue: Catalogue): Result<Formula, FormulaIssue> {
+export function validateFormula(formula: Formula, catalogue: Catalogue): Result<Formula, FormulaIssue> {
   const issueAt = (line: number, issue: LineIssue): Result<Formula, FormulaIssue> =>
     refuse({ ...issue, line });
   for (const [index, line] of formula.lines.entries()) {
@@ -81,7 +81,7 @@ export function judgeFormula(formula: Formula, catalogue: Catalogue): Result<For
     const unknown = line.fillers.find((f) => !catalogue.ingredients.has(f.ingredient));
     if (unknown) return issueAt(index, { code: "ingredient-unknown", ingredient: unknown.ingredient });
     const facts = line.fillers.flatMap((f) => catalogue.ingredients.get(f.ingredient) ?? []);
-    const issue = judges.map((judge) => judge(line, facts)).find((found) => found !== undefined);
+    const issue = validators.map((judge) => judge(line, facts)).find((found) => found !== undefined);
     if (issue) return issueAt(index, issue);
   }
   return accept(formula);

@@ -37,7 +37,7 @@ export type SettleIssue =
     };
 
 /** Grams to draw from each lot, and what the dish should weigh. */
-export type Settled = {
+export type ReconciledBatch = {
   readonly draws: readonly { readonly lotId: string; readonly grams: number }[];
   readonly output: Estimate;
 };
@@ -49,11 +49,11 @@ type Judge = (part: UsedPart, index: number) => SettleIssue | undefined;
  * adds up what each lot gives. `index` in a refusal is the position in `used`. Fillers outside the formula's
  * list are refused; amounts beyond the written ones are not (cooks taste and adjust).
  */
-export function settleMake(
+export function reconcileBatch(
   formula: Formula,
   used: readonly UsedPart[],
   from: { readonly lots: readonly OnHandLot[]; readonly catalogue: Catalogue },
-): Result<Settled, SettleIssue> {
+): Result<ReconciledBatch, SettleIssue> {
   if (used.length === 0) return refuse({ code: "nothing-used" });
   const judges: Judge[] = [
     (part, index) => lineIssue(formula, part, { index, catalogue: from.catalogue }),
@@ -92,7 +92,7 @@ function lotIssue(part: UsedPart, index: number, lots: readonly OnHandLot[]): Se
   return lot.state === "raw" ? { code: "lot-needs-trimming", index, lotId: part.lotId } : undefined;
 }
 
-function drawsOf(used: readonly UsedPart[]): Settled["draws"] {
+function drawsOf(used: readonly UsedPart[]): ReconciledBatch["draws"] {
   const grams = new Map<string, number>();
   for (const part of used) if (part.lotId) grams.set(part.lotId, (grams.get(part.lotId) ?? 0) + part.grams);
   return [...grams].map(([lotId, total]) => ({ lotId, grams: toMilligram(total) }));
@@ -102,7 +102,7 @@ function drawsOf(used: readonly UsedPart[]): Settled["draws"] {
 const dustG = 1e-6;
 
 function overdrawn(
-  draws: Settled["draws"],
+  draws: ReconciledBatch["draws"],
   used: readonly UsedPart[],
   lots: readonly OnHandLot[],
 ): SettleIssue | undefined {

@@ -20,7 +20,7 @@ const approximately =
 const bullets = /^(?:[-–—•*▢□◦‣·]|\d+[.)](?= +[^\d\s]*\d))\s+/;
 
 /** "a bunch" → "1 bunch"; leaves anything that does not begin with a spoken count. */
-export function spokenAsNumber(text: string): string {
+export function wordsToNumber(text: string): string {
   const spoken = spokenCounts.find(([pattern]) => pattern.test(text));
   return spoken ? text.replace(spoken[0], spoken[1]) : text;
 }
@@ -29,7 +29,7 @@ export function spokenAsNumber(text: string): string {
  * A line in the one spelling that the grammar reads: no bullets, plain spaces, decimal points, thousands closed up,
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
  */
-export function plainLine(text: string): string {
+export function normaliseLine(text: string): string {
   const tidy = text
     .normalize("NFC")
     .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
@@ -43,5 +43,5 @@ export function plainLine(text: string): string {
     .replace(/\bfl(?:uid)?\.? ?(?:oz|ounces?)\b\.?/gi, "fl oz")
     .replace(/(\d)(\s*)(?:to|or|–|—)(\s*)(?=\d|[¼½¾⅓⅔])/g, "$1-");
   const exact = tidy.replace(approximately, "");
-  return spokenAsNumber(exact);
+  return wordsToNumber(exact);
 }

@@ -61,7 +61,7 @@ const isHeat = (step: ChainStep): boolean =>
  * Raw grams through trimming and cooking steps in their order; factors multiply, ranges combine as independent.
  * Refuses a chain that would count the oven's loss twice: a roast-then-scoop trim and a roasting step together.
  */
-export function chain(
+export function yieldChain(
   rawG: number,
   steps: readonly ChainStep[],
   facts: Pick<IngredientFacts, "composition">,

@@ -2,7 +2,7 @@
  * What cooks say that is nobody's full name. One id: this kitchen of words takes it for that, and says so.
  * Several ids: it asks. Common practice, no source.
  */
-export const spokenNames: Readonly<Record<string, readonly string[]>> = {
+export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   salt: ["salt-sea-fine"],
   "sea salt": ["salt-sea-fine"],
   "fine salt": ["salt-sea-fine"],

@@ -2,8 +2,8 @@ import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
 import { writtenFiller, type Formula } from "../recipes/index.ts";
 
 /** Flavours that lead a dish, and pairs that get in each other's way. */
-export type Voices = {
-  readonly leads: readonly string[];
+export type FlavourBalance = {
+  readonly dominantFlavours: readonly string[];
   /** One or two may lead; more is noise. */
   readonly tooMany: boolean;
   readonly clashes: readonly Clash[];
@@ -14,10 +14,10 @@ export type Clash = {
 };
 
 /** Two voices at most. Common practice, no source. */
-const mostLeads = 2;
+const mostDominant = 2;
 
 /** A flavour of middling strength leads, too, when there is so much of it. A judgement. */
-const loudShare = 0.05;
+const dominantShare = 0.05;
 
 /** What seasons everything leads nothing: oil, acid, salt, sweet, cheese, what holds an emulsion. */
 const backing = ["oil", "acid", "sweet", "cheese", "emulsifier", "grain", "nut", "seed"];
@@ -32,17 +32,17 @@ const pairOf = (kind: Clash["kind"], ingredients: readonly string[]): Clash[] =>
   ingredients.length > 1 ? [{ kind, ingredients }] : [];
 
 /** Counts the leading flavours of a dish as written and names what clashes. A judgement by the catalogue's strengths. */
-export function voicesOf(formula: Formula, catalogue: Catalogue): Voices {
+export function flavourBalanceOf(formula: Formula, catalogue: Catalogue): FlavourBalance {
   const lines = formula.lines.flatMap((line) => {
     const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
     return facts ? [{ line, facts }] : [];
   });
   const total = lines.reduce((grams, { line }) => grams + line.grams, 0);
-  const leads = lines
+  const dominantFlavours = lines
     .filter(({ facts }) => !backing.includes(facts.category) && !isSalt(facts))
     .filter(
       ({ line, facts }) =>
-        facts.strength >= 3 || (facts.strength === 2 && line.grams / total >= loudShare && line.eatenRaw),
+        facts.strength >= 3 || (facts.strength === 2 && line.grams / total >= dominantShare && line.eatenRaw),
     )
     .map(({ facts }) => facts.id);
   const watery = lines.filter(
@@ -55,8 +55,8 @@ export function voicesOf(formula: Formula, catalogue: Catalogue): Voices {
   );
   const named = (found: typeof lines): string[] => [...new Set(found.map(({ facts }) => facts.id))];
   return {
-    leads: [...new Set(leads)],
-    tooMany: new Set(leads).size > mostLeads,
+    dominantFlavours: [...new Set(dominantFlavours)],
+    tooMany: new Set(dominantFlavours).size > mostDominant,
     clashes: [...pairOf("two-watery", named(watery)), ...pairOf("two-strong-cheeses", named(cheeses))],
   };
 }

@@ -6,7 +6,7 @@ type Band = readonly [low: number, high: number];
  * A way of balancing a dressing. Parts are by volume; `acidPercent` is the strength of the acid it is written for,
  * g per 100 ml as acetic; `oilToOneAcid` is the band of nominal oil to one of acid; salt and sugars in g per 100 g.
  */
-export type School = Provenance & {
+export type DressingStyle = Provenance & {
   readonly id: string;
   readonly name: string;
   readonly oilParts: number;
@@ -26,16 +26,16 @@ const yardstickPercent = 5;
  * The band of oil to one of *effective* acid (as 5 % vinegar): a school of 6 % vinegar at three to one is 2.5 to one
  * of effective acid. The middle is the school's own ratio.
  */
-export function effectiveBand(school: School): {
+export function effectiveBand(dressingStyle: DressingStyle): {
   readonly low: number;
   readonly value: number;
   readonly high: number;
 } {
-  const strength = school.acidPercent / yardstickPercent;
-  const [low, high] = school.oilToOneAcid;
+  const strength = dressingStyle.acidPercent / yardstickPercent;
+  const [low, high] = dressingStyle.oilToOneAcid;
   return {
     low: low / strength,
-    value: school.oilParts / school.acidParts / strength,
+    value: dressingStyle.oilParts / dressingStyle.acidParts / strength,
     high: high / strength,
   };
 }
@@ -44,41 +44,41 @@ const middle = ([low, high]: Band): number => (low + high) / 2;
 
 /** What a school aims at: its own ratio, the middle of its salt, and of its sugar where it always has some. */
 export const aimOf = (
-  school: School,
+  dressingStyle: DressingStyle,
 ): { readonly ratio: number; readonly saltPercent: number; readonly sugarPercent: number | null } => ({
-  ratio: effectiveBand(school).value,
-  saltPercent: middle(school.saltG),
-  sugarPercent: school.sugarG[0] > 0 ? middle(school.sugarG) : null,
+  ratio: effectiveBand(dressingStyle).value,
+  saltPercent: middle(dressingStyle.saltG),
+  sugarPercent: dressingStyle.sugarG[0] > 0 ? middle(dressingStyle.sugarG) : null,
 });
 
 /** The bands a bowl is corrected to: oil to effective acid, and salt. */
-export const bandsOf = (school: School) => {
-  const { low, high } = effectiveBand(school);
-  const [saltLow, saltHigh] = school.saltG;
-  return { effective: { low, high }, saltPercent: { low: saltLow, high: saltHigh }, sugarToAcid: null };
+export const bandsOf = (dressingStyle: DressingStyle) => {
+  const { low, high } = effectiveBand(dressingStyle);
+  const [saltLow, saltHigh] = dressingStyle.saltG;
+  return { oilToAcidEffective: { low, high }, saltPercent: { low: saltLow, high: saltHigh }, sugarToAcid: null };
 };
 
 /** A target of the cook's own is met within a tenth of it. A judgement. */
-const within = 0.1;
-const around = (value: number): { readonly low: number; readonly high: number } => ({
-  low: value * (1 - within),
-  high: value * (1 + within),
+const bandMargin = 0.1;
+const withMargin = (value: number): { readonly low: number; readonly high: number } => ({
+  low: value * (1 - bandMargin),
+  high: value * (1 + bandMargin),
 });
 
 /** The bands of a bowl where the cook has targets of their own; what is left out is the school's. */
 export const bandsAround = (
-  school: School,
+  dressingStyle: DressingStyle,
   own: { readonly ratio?: number | undefined; readonly saltPercent?: number | undefined },
 ) => {
-  const usual = bandsOf(school);
+  const usual = bandsOf(dressingStyle);
   return {
     ...usual,
-    effective: own.ratio === undefined ? usual.effective : around(own.ratio),
-    saltPercent: own.saltPercent === undefined ? usual.saltPercent : around(own.saltPercent),
+    oilToAcidEffective: own.ratio === undefined ? usual.oilToAcidEffective : withMargin(own.ratio),
+    saltPercent: own.saltPercent === undefined ? usual.saltPercent : withMargin(own.saltPercent),
   };
 };
 
 /** Where a ratio stands to a band. */
-export type Standing = "below" | "inside" | "above";
-export const standing = (value: number, band: { readonly low: number; readonly high: number }): Standing =>
+export type PositionInBand = "below" | "inside" | "above";
+export const positionInBand = (value: number, band: { readonly low: number; readonly high: number }): PositionInBand =>
   value < band.low ? "below" : value > band.high ? "above" : "inside";

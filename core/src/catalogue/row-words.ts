@@ -1,0 +1,195 @@
+/** The words that rows of the tables are written in: a word that is not listed does not compile. */
+
+/** Kinds of ingredient. */
+export const categories = [
+  "acid",
+  "allium",
+  "brassica",
+  "cheese",
+  "emulsifier",
+  "flower",
+  "fruit",
+  "fruit-vegetable",
+  "grain",
+  "leaf",
+  "legume",
+  "nut",
+  "oil",
+  "other",
+  "root",
+  "salt-condiment",
+  "seed",
+  "soft-herb",
+  "spice",
+  "sweet",
+  "woody-herb",
+] as const;
+export type Category = (typeof categories)[number];
+
+/** What a label must name, and what people avoid. */
+export const allergens = [
+  "celery",
+  "crustaceans",
+  "egg",
+  "fish",
+  "gluten-barley",
+  "gluten-oats",
+  "lupin",
+  "milk",
+  "molluscs",
+  "mustard",
+  "nuts",
+  "peanut",
+  "sesame",
+  "soy",
+  "sulphites",
+  "wheat",
+] as const;
+export type Allergen = (typeof allergens)[number];
+
+/** Who may eat it; a "check" mark counts as no. */
+export const dietMarks = [
+  "not-vegetarian",
+  "not-vegetarian-animal-rennet",
+  "not-vegetarian-check",
+  "vegan",
+  "vegetarian",
+  "vegetarian-check-rennet",
+] as const;
+export type DietMark = (typeof dietMarks)[number];
+
+/** When an ingredient becomes time/temperature-controlled food. */
+export const perishableStates = [
+  "raw",
+  "cut",
+  "cooked",
+  "never",
+] as const;
+export type PerishableState = (typeof perishableStates)[number];
+
+/** How a figure came about. */
+export const bases = [
+  "computed",
+  "computed-from-recalled-water-pair",
+  "definition",
+  "estimate",
+  "own",
+  "recalled-source",
+  "recalled-source+estimate",
+  "recalled-time+estimated-mass",
+] as const;
+export type Basis = (typeof bases)[number];
+
+/** Measures that the tables weigh; a kitchen may name more of its own. */
+export const measureNames = [
+  "ball",
+  "block",
+  "bunch",
+  "can",
+  "can-drained",
+  "clove",
+  "cm-piece",
+  "cup",
+  "cup-arils",
+  "cup-blanched",
+  "cup-chopped",
+  "cup-cooked",
+  "cup-crumbled",
+  "cup-cubed",
+  "cup-grated",
+  "cup-ground",
+  "cup-loose-leaves",
+  "cup-packed",
+  "cup-packed-leaves",
+  "cup-puree",
+  "cup-rasp-grated",
+  "cup-sections",
+  "cup-shaved",
+  "cup-shredded",
+  "cup-sliced",
+  "cup-slivered",
+  "cup-spiralized",
+  "cup-whole",
+  "dash",
+  "drizzle",
+  "each-english",
+  "each-large",
+  "each-large-flesh",
+  "each-medium",
+  "each-new",
+  "each-peeled",
+  "each-persian",
+  "each-plum",
+  "each-small",
+  "each-small-flesh",
+  "ear",
+  "ear-large",
+  "ear-small",
+  "floret",
+  "glug",
+  "handful",
+  "head",
+  "head-heart",
+  "head-large",
+  "head-little-gem",
+  "head-small",
+  "juice-of-one",
+  "knob",
+  "leaf",
+  "leaf-inner",
+  "log",
+  "pinch",
+  "punnet",
+  "slice",
+  "slice-1cm",
+  "small-bunch",
+  "splash",
+  "sprig",
+  "squeeze",
+  "stalk",
+  "stalk-large",
+  "stalk-small",
+  "stick",
+  "tbsp",
+  "tbsp-arils",
+  "tbsp-chopped",
+  "tbsp-crumbled",
+  "tbsp-grated",
+  "tbsp-minced",
+  "tbsp-packed",
+  "tbsp-zest",
+  "tray-cut",
+  "tsp",
+  "tsp-minced",
+  "tsp-packed",
+  "tsp-pureed",
+  "tsp-zest",
+  "wedge",
+  "zest-of-one",
+] as const;
+export type MeasureName = (typeof measureNames)[number];
+
+/**
+ * What the kitchen's rules ask of an ingredient beside its category: which storage rule its kind follows, what it does in
+ * a dressing, how it is counted.
+ */
+export const ingredientTraits = [
+  "carrot-family",
+  "citrus",
+  "vinegar",
+  "nut-oil",
+  "melon",
+  "tomato",
+  "sprout",
+  "rice",
+  "avocado",
+  "raw-egg",
+  "counted-whole",
+  "yogurt",
+  "sesame-paste",
+  "mustard",
+  "salt",
+  "creamy",
+  "dry-pulse",
+] as const;
+export type IngredientTrait = (typeof ingredientTraits)[number];

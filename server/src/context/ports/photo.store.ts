@@ -1,0 +1,17 @@
+/** A dish's picture, as the browser shrank it. */
+export type RecipePhoto = {
+  readonly recipeId: string;
+  readonly mediaType: string;
+  readonly bytes: Uint8Array;
+  /** SHA-256, hex: names this very picture. */
+  readonly digest: string;
+};
+
+export type PhotoStore = {
+  readonly get: (recipeId: string) => Promise<RecipePhoto | undefined>;
+  /** Digest by recipe, of those that have a photo. */
+  readonly digests: () => Promise<ReadonlyMap<string, string>>;
+  readonly put: (photo: RecipePhoto, at: Date) => Promise<void>;
+  /** False when there was none. */
+  readonly drop: (recipeId: string) => Promise<boolean>;
+};
