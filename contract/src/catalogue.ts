@@ -26,7 +26,7 @@ export const IngredientSummary = z
     us: z.string(),
     uk: z.string(),
     other: Words,
-    category: z.string(),
+    category: z.enum(categories),
     raw: Raw,
     rawNote: z.string(),
     bestPlace: Place,

@@ -16,7 +16,7 @@ const DressingStyle = z
     acidPercent: z.number().meta({ description: "Strength of the acid it is written for, g per 100 ml" }),
     oilToAcidPoured: Range.meta({ description: "Oil to one of acid, by volume" }),
     oilToAcidEffective: Estimate.meta({
-      description: "Oil to one of acid, as 5 % vinegar: the school's own ratio and its band",
+      description: "Oil to one of acid, as 5 % vinegar: the style's own ratio and its band",
     }),
     saltPercent: Range,
     sugarPercent: Range,
@@ -24,7 +24,7 @@ const DressingStyle = z
     notes: z.string(),
     ...Provenance,
   })
-  .meta({ id: "DressingSchool" });
+  .meta({ id: "DressingStyle" });
 
 export const DressingHandbook = z
   .object({
@@ -83,10 +83,14 @@ export const ComposeDressing = z.object({
     .min(0)
     .max(30)
     .optional()
-    .meta({ description: "Instead of the school's own, oil to effective acid" }),
+    .meta({ description: "Oil to one of acid, instead of the style's own" }),
+  ratioMeaning: z
+    .enum(["as-poured", "by-strength"])
+    .default("as-poured")
+    .meta({ description: "By volume as poured, or with the acid counted as 5 % vinegar" }),
   oils: Pourings,
   acids: Pourings.min(1),
-  saltPercent: Percent.nullable().optional().meta({ description: "null adds none; left out: the school's" }),
+  saltPercent: Percent.nullable().optional().meta({ description: "null adds none; left out: the style's" }),
   salt: Ingredient.default("salt-sea-fine"),
   sugarPercent: Percent.nullable().optional(),
   sweet: Ingredient.nullable().default(null),
@@ -128,10 +132,15 @@ export const CorrectDressing = z.object({
   dressingStyle: Ingredient,
   correctors: z.array(Ingredient).min(1).max(6).meta({ description: "In the cook's order" }),
   targets: z
-    .object({ oilToAcidEffective: Range.nullable(), sugarToAcid: Range.nullable(), saltPercent: Range.nullable() })
+    .object({
+      oilToAcidPoured: Range.nullable(),
+      oilToAcidEffective: Range.nullable(),
+      sugarToAcid: Range.nullable(),
+      saltPercent: Range.nullable(),
+    })
     .partial()
     .default({})
-    .meta({ description: "Bands in place of the school's; null does not matter" }),
+    .meta({ description: "Bands in place of the style's; null does not matter" }),
 });
 
 export const DressingCorrected = z
@@ -139,7 +148,9 @@ export const DressingCorrected = z
     additions: z.array(z.object({ id: z.string(), grams: z.number(), text: z.string() })).readonly(),
     before: DressingFigures,
     after: DressingFigures,
-    cannot: z.array(z.enum(["oilToAcidEffective", "sugarToAcid", "saltPercent"])).readonly(),
+    cannot: z
+      .array(z.enum(["oilToAcidPoured", "oilToAcidEffective", "sugarToAcid", "saltPercent"]))
+      .readonly(),
   })
   .meta({ id: "DressingCorrected" });
 

@@ -5,7 +5,15 @@ import * as catalogue from "./catalogue.ts";
 import { IngredientDetail, IngredientSummary, ReadAmount } from "./catalogue.ts";
 import { FinishMake, MakePlan, PlanMake } from "./cook.ts";
 import { SimulateLoad, PressScale, ScaleReading } from "./devices.ts";
-import { ChangeKitchen, KitchenSettings, SetOunceMeaning, Session, SetUp, SignIn, StartPage } from "./kitchen.ts";
+import {
+  ChangeKitchen,
+  KitchenSettings,
+  SetOunceMeaning,
+  Session,
+  SetUp,
+  SignIn,
+  StartPage,
+} from "./kitchen.ts";
 import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
@@ -86,7 +94,11 @@ export const endpoints = {
     reply: catalogue.TrayWeighed,
     status: 200,
   },
-  getKitchen: { summary: "Everything this kitchen has decided about itself", reply: KitchenSettings, status: 200 },
+  getKitchen: {
+    summary: "Everything this kitchen has decided about itself",
+    reply: KitchenSettings,
+    status: 200,
+  },
   changeKitchen: {
     summary: "Change what is said; the rest stays as it is",
     body: ChangeKitchen,
@@ -184,6 +196,12 @@ export const endpoints = {
 } as const satisfies Readonly<Record<EndpointName, Endpoint>>;
 
 type Endpoints = typeof endpoints;
+/** Routes that change something: they carry a key, and the browser sends them through its outbox alone. */
+export type WriteName = {
+  [Name in EndpointName]: Endpoints[Name] extends { readonly writes: true } ? Name : never;
+}[EndpointName];
+export type ReadName = Exclude<EndpointName, WriteName>;
+
 type Part<
   Name extends EndpointName,
   Key extends string,

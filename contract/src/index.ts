@@ -3,10 +3,13 @@ export {
   routeOf,
   type Endpoint,
   type InputOf,
+  type ReadName,
   type ReplyOf,
   type RequestOf,
+  type WriteName,
 } from "./endpoints.ts";
 export { idempotencyHeader, type EndpointName } from "./paths.ts";
+export { entryIssue, type EntryIssue } from "./issues.ts";
 export { Problem } from "./problem.ts";
 export { Formula, type NewFormula } from "./formula.ts";
 export type { Bed, LogIntake, Lot, LotDetail, LotPage, LogLot, LotsImported, LotsQuery } from "./basket.ts";
@@ -20,7 +23,8 @@ export type {
 } from "./catalogue.ts";
 export type { ContainerOption, FinishMake, MakePart, MakePlan, PlanMake, UseBy } from "./cook.ts";
 export type { ScaleReading } from "./devices.ts";
-export { ChangeKitchen, SetUp, SignIn } from "./kitchen.ts";
+export { AddIngredient } from "./catalogue.ts";
+export { ChangeKitchen, SetUp } from "./kitchen.ts";
 export type { Eater, Kitchen, KitchenSettings, Session, StartPage } from "./kitchen.ts";
 export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";

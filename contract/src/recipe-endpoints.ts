@@ -12,7 +12,7 @@ export const recipeEndpoints = {
     status: 200,
   },
   getRecipe: {
-    summary: "One recipe's house version, with what it contains and leaves open",
+    summary: "One recipe's default version, with what it contains and leaves open",
     params: recipes.ByRecipe,
     reply: recipes.Recipe,
     status: 200,
@@ -107,7 +107,7 @@ export const recipeEndpoints = {
     status: 200,
   },
   setDefaultVersion: {
-    summary: "Make a version the house version",
+    summary: "Make a version the default",
     params: recipes.ByRecipe,
     body: recipes.SetDefaultVersion,
     reply: recipes.RecipeSaved,
@@ -123,7 +123,7 @@ export const recipeEndpoints = {
     writes: true,
   },
   defaultFromBatch: {
-    summary: "Make what was really used in a batch the house version",
+    summary: "Make what was really used in a batch the default version",
     params: recipes.ByRecipe,
     body: recipes.DefaultFromBatch,
     reply: recipes.RecipeSaved,
@@ -169,7 +169,7 @@ export const recipeEndpoints = {
     status: 200,
   },
   dressingHandbook: {
-    summary: "Schools of dressing, and how much of it a salad takes",
+    summary: "Styles of dressing, and how much of it a salad takes",
     reply: dressing.DressingHandbook,
     status: 200,
   },
@@ -180,7 +180,7 @@ export const recipeEndpoints = {
     status: 200,
   },
   composeDressing: {
-    summary: "A volume of dressing at a school, with the oils and acids at hand",
+    summary: "A volume of dressing in a style, with the oils and acids at hand",
     body: dressing.ComposeDressing,
     reply: dressing.ComposedDressing,
     status: 200,

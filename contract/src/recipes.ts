@@ -17,7 +17,7 @@ export const RecipesQuery = z.object({
   diet: Diet.optional(),
   without: z.string().max(200).default("").meta({ description: "Allergens, comma-separated" }),
   onHand: z.enum(["yes", "no"]).default("no").meta({ description: "Only what uses something on hand" }),
-  archived: z.enum(["yes", "no"]).default("no").meta({ description: "Those put away instead" }),
+  archived: z.enum(["yes", "no"]).default("no").meta({ description: "Archived ones instead" }),
   limit: z.coerce.number().int().min(1).max(1000).default(60).meta({ description: "The first so many" }),
 });
 
@@ -61,10 +61,10 @@ export const Recipe = z
   .object({
     formula: Formula,
     version: z.int(),
-    archived: z.boolean().meta({ description: "Put away: neither listed nor matched" }),
+    archived: z.boolean().meta({ description: "Archived: neither listed nor matched" }),
     latest: z
       .int()
-      .meta({ description: "The newest version there is; the house version may be an older one" }),
+      .meta({ description: "The newest version there is; the default version may be an older one" }),
     names: z.record(z.string(), z.string()).meta({ description: "Ingredient id to this kitchen's name" }),
     subRecipes: z.record(z.string(), z.string()).meta({ description: "Names of recipes that make a line" }),
     allergens: z.array(z.string()),
@@ -116,7 +116,7 @@ export const RecipesImported = z
 
 export const RecipeVersions = z
   .object({
-    house: z.int(),
+    defaultVersion: z.int(),
     versions: z.array(
       z.object({ version: z.int(), at: Instant, by: z.string().nullable(), note: z.string() }),
     ),

@@ -88,7 +88,15 @@ describe("one kitchen never sees another", () => {
       demo: false,
     } as const;
     await kitchen.deps.database.authStore.createKitchen(
-      { id: other, ...about, revision: 0, settings: firstSettings, locale: "en-US", catalogueRevision: 0, timeZone: "UTC" },
+      {
+        id: other,
+        ...about,
+        revision: 0,
+        settings: firstSettings,
+        locale: "en-US",
+        catalogueRevision: 0,
+        timeZone: "UTC",
+      },
       [cook],
     );
   });

@@ -66,7 +66,7 @@ describe("the demo kitchen", () => {
     const { beds } = (await wren.call("listBeds", {})).body;
     const of = (ingredient: string) => beds.find((bed) => bed.ingredient === ingredient);
     expect(of("runner-bean")?.next).toMatchObject({ basis: "harvests" });
-    expect(of("zucchini")?.next).toMatchObject({ basis: "said", inDays: 3, grams: { value: 600 } });
+    expect(of("zucchini")?.next).toMatchObject({ basis: "forecast", inDays: 3, grams: { value: 600 } });
     expect([of("sorrel")?.state, of("kale")?.state]).toEqual(["bolting", "finished"]);
   });
 

@@ -59,7 +59,11 @@ describe("the dressing bench through the API", () => {
       { ingredient: "wine-vinegar-red", grams: 25 },
       { ingredient: "salt-sea-fine", grams: 1 },
     ];
-    const body = { parts, dressingStyle: "classic-three-to-one", correctors: ["wine-vinegar-red", "salt-sea-fine"] };
+    const body = {
+      parts,
+      dressingStyle: "classic-three-to-one",
+      correctors: ["wine-vinegar-red", "salt-sea-fine"],
+    };
     const done = (await wren.call("correctDressing", { body })).body;
     expect(done.cannot).toEqual([]);
     expect(done.after.oilToAcidEffective).toBeLessThanOrEqual(4 / 1.2);
@@ -67,7 +71,7 @@ describe("the dressing bench through the API", () => {
   });
 
   it.each([
-    [{ dressingStyle: "flat-earth" }, 404, "school-unknown", "dressingStyle"],
+    [{ dressingStyle: "flat-earth" }, 404, "style-unknown", "dressingStyle"],
     [{ acids: [{ ingredient: "water" }] }, 422, "acid-strength-unknown", "acids"],
     [{ acids: [] }, 422, "too-small", "acids"],
     [{ oils: [{ ingredient: "snake-oil" }] }, 404, "ingredient-unknown", "parts"],

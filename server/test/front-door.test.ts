@@ -11,10 +11,9 @@ beforeAll(async () => {
 afterAll(() => kitchen.close());
 
 describe("a fresh database", () => {
-  it("asks for a first account and has no demo cook", async () => {
+  it("asks for a first account, and offers the demo kitchen to look around in", async () => {
     const start = await kitchen.guest.call("startPage", {});
-    expect(start.body).toEqual({ needsSetUp: true, demoCook: null });
-    expect((await kitchen.guest.call("signInDemo", {})).problem.code).toBe("no-demo-kitchen");
+    expect(start.body).toEqual({ needsSetUp: true, demoCook: "Wren" });
   });
 
   it.each([
@@ -197,7 +196,10 @@ describe("the edges", () => {
   it("calls its own mistakes its own: 500 with a request id, logged, nothing given away", async () => {
     const broken = {
       ...kitchen.deps.database,
-      authStore: { ...kitchen.deps.database.authStore, anyKitchen: () => Promise.reject(new Error("secret detail")) },
+      authStore: {
+        ...kitchen.deps.database.authStore,
+        anyKitchen: () => Promise.reject(new Error("secret detail")),
+      },
     };
     const response = await createApp({ ...kitchen.deps, database: broken }).request("/api/start");
     const text = await response.text();

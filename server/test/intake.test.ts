@@ -140,9 +140,9 @@ describe("lines and ounces", () => {
     const said = await wren.call("setOunceMeaning", { body: { ingredient: "olive-oil", means: "fluid" } });
     expect(said.body.kitchen.ounces).toEqual({ "olive-oil": "fluid" });
     expect((await ask()).body.grams).toBeCloseTo(216.242, 2);
-    expect((await wren.call("setOunceMeaning", { body: { ingredient: "nothing", means: "mass" } })).status).toBe(
-      404,
-    );
+    expect(
+      (await wren.call("setOunceMeaning", { body: { ingredient: "nothing", means: "mass" } })).status,
+    ).toBe(404);
   });
 
   it("shows an amount in the kitchen's units and as a cook measures it, with the error", async () => {
@@ -252,13 +252,16 @@ describe("beds", () => {
 
   it("say what the cook says, and nothing once finished", async () => {
     const change = (body: object) => wren.call("changeBed", { params: { id: bed.id }, body });
-    expect((await change({ said: { on: "2026-09-13", grams: 600 } })).body.next).toMatchObject({
+    expect((await change({ forecast: { on: "2026-09-13", grams: 600 } })).body.next).toMatchObject({
       inDays: 3,
-      basis: "said",
+      basis: "forecast",
     });
-    expect((await change({ said: { on: "2026-09-01", grams: 600 } })).problem.code).toBe("date-in-past");
+    expect((await change({ forecast: { on: "2026-09-01", grams: 600 } })).problem.code).toBe("date-in-past");
     expect((await change({ state: "bolting" })).body).toMatchObject({ state: "bolting", next: null });
-    expect((await change({ state: "finished", said: null })).body).toMatchObject({ next: null, said: null });
+    expect((await change({ state: "finished", forecast: null })).body).toMatchObject({
+      next: null,
+      forecast: null,
+    });
     expect((await change({ state: "on fire" })).status).toBe(422);
   });
 

@@ -24,9 +24,9 @@ describe("taking from a lot", () => {
       ["given", 200],
       ["composted", 50],
     ] as const)
-      expect((await wren.call("removeFromLot", { params: { id: lot.id }, body: { grams, fate } })).status).toBe(
-        201,
-      );
+      expect(
+        (await wren.call("removeFromLot", { params: { id: lot.id }, body: { grams, fate } })).status,
+      ).toBe(201);
     const rest = await wren.call("removeFromLot", { params: { id: lot.id }, body: { fate: "spoiled" } });
     expect(rest.body).toMatchObject({ changedG: -650, lot: { grams: 0 } });
     expect(await entriesOf(lot.id)).toEqual([
@@ -53,7 +53,8 @@ describe("taking from a lot", () => {
       (await wren.call("removeFromLot", { params: { id: randomUUID() }, body: { fate: "given" } })).status,
     ).toBe(404);
     expect(
-      (await wren.call("removeFromLot", { params: { id: lot.id }, body: { grams: -5, fate: "given" } })).status,
+      (await wren.call("removeFromLot", { params: { id: lot.id }, body: { grams: -5, fate: "given" } }))
+        .status,
     ).toBe(422);
   });
 

@@ -139,8 +139,8 @@ describe("writing recipes", () => {
       code: "recipe-moved-on",
       measurements: { basedOn: 1, now: 2, by: "Wren" },
     });
-    const { versions, house } = (await wren.call("listVersions", { params: { id } })).body;
-    expect([house, versions.map((v) => v.version)]).toEqual([2, [2, 1]]);
+    const { versions, defaultVersion } = (await wren.call("listVersions", { params: { id } })).body;
+    expect([defaultVersion, versions.map((v) => v.version)]).toEqual([2, [2, 1]]);
     expect(versions[0]).toMatchObject({ by: "Wren", note: expect.stringMatching(/^(150|250) g$/) });
   });
 
@@ -174,7 +174,10 @@ describe("writing recipes", () => {
       (await wren.call("listRecipes", { query: { text: "seldom made", archived } })).body.total;
     const put = await wren.call("archiveRecipe", { params: { id }, body: { archived: true } });
     expect([put.status, await listed("no"), await listed("yes")]).toEqual([201, 0, 1]);
-    expect((await wren.call("getRecipe", { params: { id } })).body).toMatchObject({ archived: true, version: 1 });
+    expect((await wren.call("getRecipe", { params: { id } })).body).toMatchObject({
+      archived: true,
+      version: 1,
+    });
     const { matches } = (await wren.call("listMatches", {})).body;
     expect(matches.map((m) => m.recipeId)).not.toContain(id);
     await wren.call("archiveRecipe", { params: { id }, body: { archived: false } });
@@ -184,7 +187,7 @@ describe("writing recipes", () => {
     expect([none.status, none.problem.code]).toEqual([404, "recipe-unknown"]);
   });
 
-  it("makes what was really used the house version; the batch keeps its own", async () => {
+  it("makes what was really used the default version; the batch keeps its own", async () => {
     const { id } = (await save({ name: "By hand" })).body;
     const lot = await usableLot(wren, "chard", 900);
     const batchId = randomUUID();

@@ -125,7 +125,10 @@ describe("withdrawing a weighing", () => {
   it("leaves the grams where they are once some were used, and still stops counting", async () => {
     const lot = await log("kohlrabi", "800");
     const done = (await trim(lot.id, { method: "peel", rawG: 800, usableG: 560 })).body;
-    await wren.call("removeFromLot", { params: { id: done.usableLot.id }, body: { grams: 20, fate: "used" } });
+    await wren.call("removeFromLot", {
+      params: { id: done.usableLot.id },
+      body: { grams: 20, fate: "used" },
+    });
     const withdrawn = await wren.call("withdrawTrim", {
       params: { id: done.id },
       body: { reason: "wrong bowl" },

@@ -2,7 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import type { Container } from "@apron/contract";
 import { groupContainers } from "../src/larder/container-groups.ts";
 import { limitWords, makeLink, servingWords } from "../src/match/match-words.ts";
-import { sectionsOf, showRange } from "../src/handbook/figure-rows.ts";
+import { sectionsOf, showRange } from "../src/catalogue/figure-rows.ts";
 import { partDrafts, partGrams } from "../src/trim/part-draft.ts";
 import { emptyVessel, weighedVessels } from "../src/trim/vessel-draft.ts";
 import { yieldChart, yieldRange } from "../src/trim/yield-chart.ts";

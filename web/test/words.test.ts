@@ -1,8 +1,8 @@
 import { readFileSync, readdirSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "@jest/globals";
-import { ApiProblem } from "../src/app/api.ts";
-import { sentenceFor, sentenceOf } from "../src/app/words.ts";
+import { ApiProblem } from "../src/client/api.ts";
+import { sentenceFor, sentenceOf } from "../src/client/words.ts";
 
 const root = new URL("../..", import.meta.url).pathname;
 const sources = (folder: string): string[] =>

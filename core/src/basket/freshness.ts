@@ -127,7 +127,12 @@ function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: Keeping
     ? `whole, ${byTable} days in the ${lot.place}`
     : `whole but out of the fridge: ${byTable} of ${season.daysWhole} days`;
   const clothRefreshes = cloth > 0 ? `, ${cloth} more in a fresh damp cloth` : "";
-  return { days: byTable + cloth, limit: "quality", reason: reason + clothRefreshes, source: provenance(season) };
+  return {
+    days: byTable + cloth,
+    limit: "quality",
+    reason: reason + clothRefreshes,
+    source: provenance(season),
+  };
 }
 
 function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock {

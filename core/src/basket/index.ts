@@ -3,7 +3,12 @@ export { bedStates, nextHarvest, type BedState, type NextPicking, type Harvest }
 export { effectOnStock, entryKinds, undoMode, type Entry, type EntryKind } from "./entry.ts";
 export { foragingCautions, mayBeForaged } from "./foraging.ts";
 export { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
-export { experiencedDays, learnKeeping, type KeepingExperience, type Spoilage } from "./keeping-experience.ts";
+export {
+  experiencedDays,
+  learnKeeping,
+  type KeepingExperience,
+  type Spoilage,
+} from "./keeping-experience.ts";
 export { needsNoTrimming, oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
 export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
 export { priceBases, priceOfLot, sharePrice, type Price, type PriceBasis } from "./price.ts";

@@ -290,8 +290,10 @@ describe("weighing back and ways back", () => {
   });
 
   it("puts dry goods in the cupboard and the rest where it keeps best", () => {
-    expect([defaultPlace(factsOf("farro")), defaultPlace(factsOf("chard")), defaultPlace(factsOf("feta"))]).toEqual(
-      ["cupboard", "fridge", "fridge"],
-    );
+    expect([
+      defaultPlace(factsOf("farro")),
+      defaultPlace(factsOf("chard")),
+      defaultPlace(factsOf("feta")),
+    ]).toEqual(["cupboard", "fridge", "fridge"]);
   });
 });

@@ -51,7 +51,9 @@ export function searchNames<Item extends Named>(
     })
     .sort(
       (a, b) =>
-        a.fit - b.fit || mostUsedFirst(a.item.id) - mostUsedFirst(b.item.id) || a.item.uk.length - b.item.uk.length,
+        a.fit - b.fit ||
+        mostUsedFirst(a.item.id) - mostUsedFirst(b.item.id) ||
+        a.item.uk.length - b.item.uk.length,
     )
     .map(({ item }) => item);
 }

@@ -158,9 +158,7 @@ describe("the reference catalogue as a whole", () => {
     ]);
     expect(figures.length).toBeGreaterThan(2000);
     expect(
-      figures.filter(
-        (f) => f.source === "" || !["high", "medium", "low"].includes(f.confidence),
-      ),
+      figures.filter((f) => f.source === "" || !["high", "medium", "low"].includes(f.confidence)),
     ).toEqual([]);
   });
 

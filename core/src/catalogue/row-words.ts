@@ -59,12 +59,7 @@ export const dietMarks = [
 export type DietMark = (typeof dietMarks)[number];
 
 /** When an ingredient becomes time/temperature-controlled food. */
-export const perishableStates = [
-  "raw",
-  "cut",
-  "cooked",
-  "never",
-] as const;
+export const perishableStates = ["raw", "cut", "cooked", "never"] as const;
 export type PerishableState = (typeof perishableStates)[number];
 
 /** How a figure came about. */

@@ -78,7 +78,14 @@ describe("refusals", () => {
   });
 
   it("does not turn a volume into grams without a density or a cup of its own", () => {
-    const bare = { id: "x", us: "x", uk: "x", category: "root" as const, measures: [], composition: undefined };
+    const bare = {
+      id: "x",
+      us: "x",
+      uk: "x",
+      category: "root" as const,
+      measures: [],
+      composition: undefined,
+    };
     expect(toGrams({ kind: "volume", ml: 100, unit: "ml", count: 100 }, bare)).toMatchObject({
       ok: false,
       issue: { code: "volume-needs-density", ingredient: "x" },

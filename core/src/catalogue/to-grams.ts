@@ -1,4 +1,12 @@
-import { accept, estimate, exactly, refuse, showEstimate, trimmedDecimals } from "../measure/index.ts";
+import {
+  accept,
+  estimate,
+  exactly,
+  gramsPerOunce,
+  refuse,
+  showEstimate,
+  trimmedDecimals,
+} from "../measure/index.ts";
 import type { Amount, AmountIssue, Estimate, Result, SizeWord } from "../measure/index.ts";
 import { findCounted, findPoured, type MeasureAsk, type MeasuredFacts } from "./find-measure.ts";
 import { wordsOf } from "./name-keys.ts";
@@ -16,8 +24,6 @@ export type WeightIssue =
 
 /** What a kitchen means by "oz" of something that can be poured; it is asked once and remembered. */
 export type OunceMeaning = "mass" | "fluid";
-
-const gramsPerOunce = 28.349523125;
 
 /**
  * Can an ounce of it be an ounce of weight or a fluid ounce? Liquids and pastes: what has a density and is an oil,

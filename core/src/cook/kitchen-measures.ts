@@ -55,7 +55,9 @@ const egg = { measure: "each-medium", name: "egg", step: 1 } as const;
 
 /** Wholes and halves of what is bought in wholes: an egg is never halved. */
 function asCountedItems(grams: number, facts: IngredientFacts): RoundedAmount | null {
-  const kinds = hasTrait(facts, "counted-whole") ? [[egg.measure, egg.name, egg.step] as const] : countableUnits;
+  const kinds = hasTrait(facts, "counted-whole")
+    ? [[egg.measure, egg.name, egg.step] as const]
+    : countableUnits;
   for (const [measure, name, step] of kinds) {
     const one = facts.measures.find((m) => m.measure === measure)?.grams;
     if (!one) continue;

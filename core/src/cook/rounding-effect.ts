@@ -18,7 +18,11 @@ const dressingRole = (role: Role): DressingRole =>
 
 type Weighed = { readonly wanted: DressingPart; readonly rounded: DressingPart };
 
-const effect = (metric: RoundingEffect["metric"], wanted: number | null, rounded: number | null): RoundingEffect[] =>
+const effect = (
+  metric: RoundingEffect["metric"],
+  wanted: number | null,
+  rounded: number | null,
+): RoundingEffect[] =>
   wanted !== null && rounded !== null && wanted > 0
     ? [{ metric, wanted, rounded, error: (rounded - wanted) / wanted }]
     : [];

@@ -1,20 +1,23 @@
 import { accept, refuse, type Result } from "../measure/index.ts";
 import { asVinegarMl, equivalentsIn } from "./acid.ts";
 import {
+  fatGramsPerMl,
   readDressing,
   type DressingFigures,
   type DressingIssue,
   type DressingPart,
 } from "./read-dressing.ts";
-import { aimOf, type DressingStyle } from "./dressing-style.ts";
+import { aimOf, type DressingStyle, type OwnTargets, type RatioMeaning } from "./dressing-style.ts";
 
 /** Something poured, with its share of all the oil or of all the acid, by volume; shares count against each other. */
 type Poured = { readonly facts: DressingPart["facts"]; readonly share: number };
 
 export type DressingWish = {
   readonly volumeMl: number;
-  /** Oil to one of effective acid, as 5 % vinegar; 0 for a dressing without oil. */
+  /** Oil to one of acid; 0 for a dressing without oil. */
   readonly ratio: number;
+  /** By strength, the emulsifier's own oil and acid count too; as poured, only what is poured. */
+  readonly ratioMeaning: RatioMeaning;
   readonly oils: readonly Poured[];
   readonly acids: readonly Poured[];
   /** Grams of salt in 100 g that are wanted; null adds none. */
@@ -29,19 +32,19 @@ export type DressingWish = {
 
 type Weighed = { readonly facts: DressingPart["facts"]; readonly grams: number };
 
-/** What a cook says beyond the school: the targets left out are the school's own; null asks for none. */
-export type DressingAsked = Omit<DressingWish, "ratio" | "saltPercent" | "sugarPercent"> &
-  Partial<Record<"saltPercent" | "sugarPercent", number | null | undefined>> & {
-    readonly ratio?: number | undefined;
-  };
+/** What a cook says beyond the style: the targets left out are the style's own; null asks for none. */
+export type DressingAsked = Omit<DressingWish, "ratio" | "ratioMeaning" | "saltPercent" | "sugarPercent"> &
+  Partial<Record<"saltPercent" | "sugarPercent", number | null | undefined>> &
+  Pick<OwnTargets, "ratio" | "ratioMeaning">;
 
-/** A wish at a school. Something sweet that the school itself does not ask for goes up to the most it bears. */
+/** A wish in a style. Something sweet that the style itself does not ask for goes up to the most it bears. */
 export function wishAt(dressingStyle: DressingStyle, asked: DressingAsked): DressingWish {
   const aim = aimOf(dressingStyle);
   const sweetened = aim.sugarPercent ?? (asked.sweet === null ? null : dressingStyle.sugarG[1]);
   return {
     ...asked,
     ratio: asked.ratio ?? aim.ratio,
+    ratioMeaning: asked.ratio === undefined ? "by-strength" : (asked.ratioMeaning ?? "as-poured"),
     saltPercent: asked.saltPercent === undefined ? aim.saltPercent : asked.saltPercent,
     sugarPercent: asked.sugarPercent === undefined ? sweetened : asked.sugarPercent,
   };
@@ -82,7 +85,7 @@ function fixedContributions(weighed: readonly Weighed[]) {
   return {
     grams: sum((one) => one.grams),
     ml: sum((one) => one.grams / densityOf(one.facts)),
-    oilMl: sum((one) => (one.grams * percentOf(one.facts, "fatG")) / 92),
+    oilMl: sum((one) => (one.grams * percentOf(one.facts, "fatG")) / 100 / fatGramsPerMl),
     vinegarMl: sum((one) => asVinegarMl(equivalentsIn(one.grams, one.facts.composition))),
     saltG: sum((one) => (one.grams * percentOf(one.facts, "saltG")) / 100),
     sugarG: sum((one) => (one.grams * percentOf(one.facts, "sugarsG")) / 100),
@@ -95,10 +98,28 @@ function inShares(poured: readonly Poured[]): Poured[] {
   return poured.map((one) => ({ ...one, share: total > 0 ? one.share / total : 1 / poured.length }));
 }
 
+/**
+ * Millilitres of acid, where oil and acid together are `freeMl`. As poured: oil = ratio × acid. By strength:
+ * oil + held oil = ratio × (acid × strength + held acid).
+ */
+function acidVolume(
+  { ratio, ratioMeaning }: DressingWish,
+  about: {
+    readonly freeMl: number;
+    readonly strength: number;
+    readonly held: { oilMl: number; vinegarMl: number };
+  },
+): number {
+  const { freeMl, strength, held } = about;
+  return ratioMeaning === "as-poured"
+    ? freeMl / (1 + ratio)
+    : (freeMl + held.oilMl - ratio * held.vinegarMl) / (1 + ratio * strength);
+}
+
 const rounds = 60;
 
 /**
- * A dressing of `volumeMl` (> 0) at a ratio of oil to effective acid, with the salt and sugar wanted, from the oils
+ * A dressing of `volumeMl` (> 0) at a ratio of oil to acid, with the salt and sugar wanted, from the oils
  * and acids at hand. Salt and sweet take part of the volume and the mass they are measured by, so the amounts are
  * found by substitution until they stand still. Refuses an acid of unknown strength, and a volume that the emulsifier
  * and the sweet already fill.
@@ -118,9 +139,7 @@ export function composeDressing(wish: DressingWish): Result<ComposedDressing, Co
     const sweetMl = wish.sweet ? sweetG / densityOf(wish.sweet) : 0;
     const freeMl = wish.volumeMl - held.ml - sweetMl - saltG / densityOf(wish.salt);
     if (!(freeMl > 0)) return refuse({ code: "volume-too-small", volumeMl: wish.volumeMl });
-    // oilMl + held oil = ratio × (acidMl × strength + held acid), and oilMl + acidMl = freeMl.
-    acidMl = (freeMl + held.oilMl - wish.ratio * held.vinegarMl) / (1 + wish.ratio * acid.vinegarMl);
-    acidMl = Math.min(freeMl, Math.max(0, acidMl));
+    acidMl = Math.min(freeMl, Math.max(0, acidVolume(wish, { freeMl, strength: acid.vinegarMl, held })));
     oilMl = wish.oils.length === 0 ? 0 : freeMl - acidMl;
     if (wish.oils.length === 0) acidMl = freeMl;
     const poured = oilMl * oil.grams + acidMl * acid.grams + held.grams;

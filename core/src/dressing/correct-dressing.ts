@@ -1,21 +1,14 @@
 import { accept, refuse, roundToScale, type Result } from "../measure/index.ts";
 import { asVinegarMl, equivalentsIn } from "./acid.ts";
+import type { Band, DressingTargets } from "./dressing-targets.ts";
 import { leastAddition, type Condition } from "./least-addition.ts";
 import {
+  fatGramsPerMl,
   readDressing,
   type DressingFigures,
   type DressingIssue,
   type DressingPart,
 } from "./read-dressing.ts";
-
-type Band = { readonly low: number; readonly high: number };
-
-/** What a bowl should come to; a band that is null does not matter. Percentages in g per 100 g. */
-export type DressingTargets = {
-  readonly oilToAcidEffective: Band | null;
-  readonly sugarToAcid: Band | null;
-  readonly saltPercent: Band | null;
-};
 
 type BandName = keyof DressingTargets;
 
@@ -34,12 +27,14 @@ export type CorrectIssue = DressingIssue | { readonly code: "nothing-to-aim-at" 
 const bandInset = 0.1;
 
 /** What one gram of a part brings to each side of a band. */
-const perGram = (facts: DressingPart["facts"]) => {
+const perGram = ({ facts, role }: Omit<DressingPart, "grams">) => {
   const c = facts.composition;
   const ml = 1 / (c?.gramsPerMl ?? 1);
   const vinegarMl = asVinegarMl(equivalentsIn(1, c));
   return {
-    oilMl: facts.category === "oil" ? ml : (c?.fatG ?? 0) / 92,
+    oilMl: facts.category === "oil" ? ml : (c?.fatG ?? 0) / 100 / fatGramsPerMl,
+    pouredOilMl: role === "oil" ? ml : 0,
+    pouredAcidMl: role === "acid" ? ml : 0,
     vinegarMl,
     acidG: vinegarMl * 0.05,
     sugarG: (c?.sugarsG ?? 0) / 100,
@@ -50,7 +45,13 @@ const perGram = (facts: DressingPart["facts"]) => {
 type ContributionPerGram = ReturnType<typeof perGram>;
 
 /** The two sides of each band: upper ÷ lower lies in the band. */
-const sides: Readonly<Record<BandName, readonly [top: keyof ContributionPerGram, bottom: keyof ContributionPerGram, scale: number]>> = {
+const sides: Readonly<
+  Record<
+    BandName,
+    readonly [top: keyof ContributionPerGram, bottom: keyof ContributionPerGram, scale: number]
+  >
+> = {
+  oilToAcidPoured: ["pouredOilMl", "pouredAcidMl", 1],
   oilToAcidEffective: ["oilMl", "vinegarMl", 1],
   sugarToAcid: ["sugarG", "acidG", 1],
   saltPercent: ["saltG", "mass", 100],
@@ -70,7 +71,7 @@ export function correctDressing(
   if (!before.ok) return before;
   const wanted = (Object.keys(sides) as BandName[]).filter((name) => targets[name] !== null);
   if (wanted.length === 0) return refuse({ code: "nothing-to-aim-at" });
-  const brings = correctors.map((one) => perGram(one.facts));
+  const brings = correctors.map(perGram);
   const inBowl = totalsOf(bowl);
   const conditions = wanted.flatMap((name) => conditionsFor(name, targets[name], { brings, inBowl }));
   const { amounts, missed } = leastAddition(correctors.length, conditions);
@@ -90,10 +91,13 @@ export function correctDressing(
 }
 
 function totalsOf(bowl: readonly DressingPart[]): ContributionPerGram {
-  const each = bowl.map((part) => ({ grams: part.grams, brings: perGram(part.facts) }));
-  const total = (key: keyof ContributionPerGram): number => each.reduce((sum, e) => sum + e.grams * e.brings[key], 0);
+  const each = bowl.map((part) => ({ grams: part.grams, brings: perGram(part) }));
+  const total = (key: keyof ContributionPerGram): number =>
+    each.reduce((sum, e) => sum + e.grams * e.brings[key], 0);
   return {
     oilMl: total("oilMl"),
+    pouredOilMl: total("pouredOilMl"),
+    pouredAcidMl: total("pouredAcidMl"),
     vinegarMl: total("vinegarMl"),
     acidG: total("acidG"),
     sugarG: total("sugarG"),

@@ -133,6 +133,7 @@ describe("dressingStyles", () => {
 const wish = (extra: Partial<DressingWish> = {}): DressingWish => ({
   volumeMl: 200,
   ratio: 2.5,
+  ratioMeaning: "by-strength",
   oils: [{ facts: factsOf("olive-oil"), share: 1 }],
   acids: [{ facts: factsOf("sherry-vinegar"), share: 1 }],
   saltPercent: 1.4,
@@ -175,6 +176,46 @@ describe("composing a dressing", () => {
         },
       ),
     );
+  });
+
+  it("pours a ratio that is meant as poured, whatever the acid's strength", () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.5, max: 8, noNaN: true }),
+        fc.constantFrom("sherry-vinegar", "rice-vinegar", "lemon-juice", "verjuice"),
+        (ratio, acid) => {
+          const made = composeDressing(
+            wish({ ratio, ratioMeaning: "as-poured", acids: [{ facts: factsOf(acid), share: 1 }] }),
+          );
+          expect(made.ok && made.value.figures.oilToAcidPoured).toBeCloseTo(ratio, 3);
+        },
+      ),
+    );
+  });
+
+  it("every style names acids of known strength to start from", () => {
+    for (const style of dressingStyles) {
+      expect(style.usualAcids.length).toBeGreaterThan(0);
+      for (const id of style.usualAcids)
+        expect([style.id, equivalentsIn(1, factsOf(id).composition) > 0]).toEqual([style.id, true]);
+    }
+  });
+
+  it("corrects a bowl to a ratio as poured, with the acid it has", () => {
+    const bowl = [
+      part("olive-oil", "oil", ml("olive-oil", 30)),
+      part("lemon-juice", "acid", ml("lemon-juice", 30)),
+    ];
+    const targets = {
+      oilToAcidPoured: { low: 2.7, high: 3.3 },
+      oilToAcidEffective: null,
+      sugarToAcid: null,
+      saltPercent: null,
+    };
+    const corrected = correctDressing(bowl, targets, [{ facts: factsOf("olive-oil"), role: "oil" }]);
+    if (!corrected.ok) throw new Error(corrected.issue.code);
+    const ratio = corrected.value.after.oilToAcidPoured ?? 0;
+    expect([corrected.value.cannot, ratio >= 2.7 && ratio <= 3.3]).toEqual([[], true]);
   });
 
   it("takes less of a strong acid than of a weak one", () => {
@@ -262,6 +303,7 @@ describe("correcting a bowl", () => {
     part("salt-sea-fine", "salt", 1),
   ];
   const targets = {
+    oilToAcidPoured: null,
     oilToAcidEffective: { low: 2, high: 3 },
     saltPercent: { low: 1.2, high: 1.8 },
     sugarToAcid: null,
@@ -353,12 +395,16 @@ describe("dressing for a salad", () => {
 });
 
 describe("targets of the cook's own", () => {
-  it("stand in for the school's, a tenth to either side", () => {
+  it("replace the style's, a tenth to either side; a ratio means as poured unless it is said to be by strength", () => {
     const dressingStyle = dressingStyles.find((one) => one.id === "classic-three-to-one");
-    if (!dressingStyle) throw new Error("no such school");
+    if (!dressingStyle) throw new Error("no such style");
     expect(bandsAround(dressingStyle, {})).toEqual(bandsOf(dressingStyle));
     const own = bandsAround(dressingStyle, { ratio: 4, saltPercent: 2 });
-    expect(own.oilToAcidEffective).toEqual({ low: 3.6, high: 4.4 });
+    expect(own).toMatchObject({ oilToAcidPoured: { low: 3.6, high: 4.4 }, oilToAcidEffective: null });
+    expect(bandsAround(dressingStyle, { ratio: 4, ratioMeaning: "by-strength" })).toMatchObject({
+      oilToAcidPoured: null,
+      oilToAcidEffective: { low: 3.6, high: 4.4 },
+    });
     expect(own.saltPercent).toEqual({ low: 1.8, high: 2.2 });
   });
 

@@ -7,12 +7,8 @@ export {
   type DressingAsked,
   type DressingWish,
 } from "./compose-dressing.ts";
-export {
-  correctDressing,
-  type Correction,
-  type CorrectIssue,
-  type DressingTargets,
-} from "./correct-dressing.ts";
+export { correctDressing, type Correction, type CorrectIssue } from "./correct-dressing.ts";
+export type { DressingTargets } from "./dressing-targets.ts";
 export {
   dressingFor,
   jarsThatCount,
@@ -39,7 +35,9 @@ export {
   effectiveBand,
   positionInBand,
   type DressingStyle,
+  type OwnTargets,
   type PositionInBand,
+  type RatioMeaning,
 } from "./dressing-style.ts";
 export { dressingRates } from "./tables/rates.ts";
 export { dressingStyles } from "./tables/dressing-styles.ts";

@@ -42,7 +42,7 @@ export type DressingFigures = {
   readonly sugarToAcid: number | null;
   readonly mustardPer100ml: number;
   readonly costMinor: number | null;
-  /** Parts whose acid, salt or density nobody knows: the figures leave them out. */
+  /** Parts whose acid, salt or density is not known: the figures leave them out. */
   readonly unknown: readonly string[];
   readonly workings: string;
 };
@@ -54,7 +54,7 @@ export type DressingIssue =
 export const closestPacking = Math.PI / Math.sqrt(18);
 
 /** Fat as a liquid, g per ml, where a part's oil is inside it (mayonnaise, tahini, nuts). Common practice, no source. */
-const fatGramsPerMl = 0.92;
+export const fatGramsPerMl = 0.92;
 
 const densityOf = (part: DressingPart): number => part.facts.composition?.gramsPerMl ?? 1;
 const mlOf = (part: DressingPart): number => part.grams / densityOf(part);
@@ -70,7 +70,7 @@ const sum = (parts: readonly DressingPart[], of: (part: DressingPart) => number)
 
 const isMustard = (part: DressingPart): boolean => hasTrait(part.facts, "mustard");
 
-/** What a figure rests on that nobody knows; salt and sugar need no density to speak of. */
+/** What a figure rests on and is not known; salt and sugar need no density to speak of. */
 const isUnknown = (part: DressingPart): boolean =>
   (part.role === "acid" && !part.facts.composition?.titratableAcidG) ||
   (["oil", "acid"].includes(part.role) && !part.facts.composition?.gramsPerMl);

@@ -43,7 +43,7 @@ function pngHasMetadata(bytes: Uint8Array): boolean {
 }
 
 function webpHasMetadata(bytes: Uint8Array): boolean {
-  for (let at = 12; at + 8 <= bytes.length; ) {
+  for (let at = 12; at + 8 <= bytes.length;) {
     if (["EXIF", "XMP "].includes(ascii(bytes, at, 4))) return true;
     const size = wordAt(bytes, at + 4, true);
     at += 8 + size + (size % 2);

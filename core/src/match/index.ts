@@ -1,6 +1,12 @@
 export type { MatchStock } from "./keep-days.ts";
 export { demandsOf, unfillable } from "./demands.ts";
-export { consumableInTime, defaultAppetite, type ConsumptionCapacity, type Household, type StoredPortions } from "./consumable-in-time.ts";
+export {
+  consumableInTime,
+  defaultAppetite,
+  type ConsumptionCapacity,
+  type Household,
+  type StoredPortions,
+} from "./consumable-in-time.ts";
 export {
   matchRecipe,
   rankRecipes,

@@ -3,7 +3,12 @@ import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { aFormula, aKitchen, aLine, everyone, someStock } from "../../test/kitchen.ts";
 import type { Formula } from "../recipes/index.ts";
-import { consumableInTime, defaultAppetite, type Household, type StoredPortions } from "./consumable-in-time.ts";
+import {
+  consumableInTime,
+  defaultAppetite,
+  type Household,
+  type StoredPortions,
+} from "./consumable-in-time.ts";
 import { matchRecipe, rankRecipes, stockFor } from "./rank-recipes.ts";
 
 const household: Household = {
@@ -12,7 +17,11 @@ const household: Household = {
   freezerPortions: 10,
   givePortions: 3,
 };
-const waiting = (portions: number, daysLeft: number, extra: Partial<StoredPortions> = {}): StoredPortions => ({
+const waiting = (
+  portions: number,
+  daysLeft: number,
+  extra: Partial<StoredPortions> = {},
+): StoredPortions => ({
   kind: "pesto",
   portions,
   daysLeft,
@@ -67,11 +76,13 @@ describe("what can be eaten in time", () => {
   });
 
   it("fills the freezer only as far as it has room", () => {
-    const frozen = consumableInTime({ ...dish, freezes: true }, household, [waiting(7, 100, { frozen: true })]);
+    const frozen = consumableInTime({ ...dish, freezes: true }, household, [
+      waiting(7, 100, { frozen: true }),
+    ]);
     expect(frozen.frozen).toBe(3);
-    expect(consumableInTime({ ...dish, freezes: true }, household, [waiting(70, 100, { frozen: true })]).frozen).toBe(
-      0,
-    );
+    expect(
+      consumableInTime({ ...dish, freezes: true }, household, [waiting(70, 100, { frozen: true })]).frozen,
+    ).toBe(0);
   });
 
   it("equals trying every way to eat what stands there", () => {
@@ -136,13 +147,16 @@ describe("the best number of batches of one recipe", () => {
   it("proposes nothing that rescues nothing", () => {
     expect(matchRecipe(chardPesto, [someStock("a", "plum", 500)], aKitchen())).toBeUndefined();
     expect(matchRecipe(chardPesto, [], aKitchen())).toBeUndefined();
-    expect(matchRecipe(chardPesto, [someStock("a", "chard", 500, { urgencyWeight: 0 })], aKitchen())).toBeUndefined();
+    expect(
+      matchRecipe(chardPesto, [someStock("a", "chard", 500, { urgencyWeight: 0 })], aKitchen()),
+    ).toBeUndefined();
   });
 
   it("is not for diners whose food cannot fill a line under its caps", () => {
     const half = aFormula([aLine("green", 80, "chard"), aLine("nut", 40, "hazelnut sunflower-seed:0.5")]);
     const stock = [someStock("c", "chard", 500)];
-    const avoiding = (avoidAllergens: readonly Allergen[]) => aKitchen({ diners: { ...everyone, avoidAllergens } });
+    const avoiding = (avoidAllergens: readonly Allergen[]) =>
+      aKitchen({ diners: { ...everyone, avoidAllergens } });
     expect(matchRecipe(half, stock, avoiding([]))).toBeDefined();
     expect(matchRecipe(half, stock, avoiding(["nuts"]))).toBeUndefined();
   });
@@ -180,7 +194,10 @@ describe("the best number of batches of one recipe", () => {
 
 describe("the ranking", () => {
   it("puts what saves more from spoiling first: urgency counts, not only grams", () => {
-    const stock = [someStock("c", "chard", 300, { urgencyWeight: 1 }), someStock("p", "plum", 400, { urgencyWeight: 0.2 })];
+    const stock = [
+      someStock("c", "chard", 300, { urgencyWeight: 1 }),
+      someStock("p", "plum", 400, { urgencyWeight: 0.2 }),
+    ];
     expect(rankRecipes([plumBowl, chardPesto], stock, aKitchen()).map((m) => m.recipeId)).toEqual([
       "chard-pesto",
       "plum-bowl",
@@ -205,7 +222,9 @@ describe("the ranking", () => {
     let seen = 0;
     fc.assert(
       fc.property(lots, (some) => {
-        const stock = some.map((s, i) => someStock(`l${i}`, s.ingredient, s.grams, { urgencyWeight: s.urgencyWeight / 10 }));
+        const stock = some.map((s, i) =>
+          someStock(`l${i}`, s.ingredient, s.grams, { urgencyWeight: s.urgencyWeight / 10 }),
+        );
         const match = matchRecipe(chardPesto, stock, kitchen);
         const scores = Array.from({ length: 16 }, (_, i) => scoreByHand(chardPesto, (i + 1) / 2, stock));
         const best = Math.max(...scores);

@@ -1,7 +1,12 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import type { Demand, Diners, Formula } from "../recipes/index.ts";
 import { cannotBeMade, demandsOf, timesDemands } from "./demands.ts";
-import { consumableInTime, type ConsumptionCapacity, type Household, type StoredPortions } from "./consumable-in-time.ts";
+import {
+  consumableInTime,
+  type ConsumptionCapacity,
+  type Household,
+  type StoredPortions,
+} from "./consumable-in-time.ts";
 import { evaluate, type Evaluation } from "./evaluate.ts";
 import { keepDaysOf, withoutShortDated, type MatchStock } from "./keep-days.ts";
 
@@ -117,18 +122,33 @@ export function stockFor(
   const candidates = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
     .map((stock) => candidateFor(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
     .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
-  return candidates.reduce<Candidate | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ?? all;
+  return (
+    candidates.reduce<Candidate | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ??
+    all
+  );
 }
 
 const nobody: ConsumptionCapacity = { eaten: 0, frozen: 0, given: 0, total: 0 };
-const nothing: Candidate = { batches: 0, fillings: [], topUps: [], rescuedG: 0, score: 0, eats: nobody, stock: [] };
+const nothing: Candidate = {
+  batches: 0,
+  fillings: [],
+  topUps: [],
+  rescuedG: 0,
+  score: 0,
+  eats: nobody,
+  stock: [],
+};
 
 const usefulStock = (formula: Formula, stock: readonly MatchStock[]): MatchStock[] => {
   const wanted = new Set(formula.lines.flatMap((line) => line.fillers.map((f) => f.ingredient)));
   return stock.filter((s) => wanted.has(s.ingredient));
 };
 
-function limitOf(best: Candidate, formula: Formula, { kitchen, one }: Pick<CandidateInput, "kitchen" | "one">): MatchLimit {
+function limitOf(
+  best: Candidate,
+  formula: Formula,
+  { kitchen, one }: Pick<CandidateInput, "kitchen" | "one">,
+): MatchLimit {
   const batches = best.batches + step;
   const more = candidateFor(formula, batches, { stock: best.stock, kitchen, one });
   if (batches > mostBatches || batches * formula.servings > more.eats.total + 1e-9)

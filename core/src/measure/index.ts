@@ -24,6 +24,7 @@ export {
 } from "./show.ts";
 export { showQuantity, type ShownQuantity } from "./show-quantity.ts";
 export {
+  gramsPerOunce,
   customaryMl,
   findUnit,
   heaviestEntryG,

@@ -1,5 +1,6 @@
 import { displayOf, localised, type Display, type DisplaySystem } from "./display.ts";
-import { gramsPerOunce, showGrams, trimmedDecimals } from "./show.ts";
+import { showGrams, trimmedDecimals } from "./show.ts";
+import { gramsPerOunce } from "./units.ts";
 
 /** A measure a cook can reach for, with what one of it weighs of this ingredient. */
 export type KitchenMeasure = { readonly name: string; readonly grams: number };

@@ -1,8 +1,6 @@
 import { displayOf, localised, type Display, type DisplaySystem } from "./display.ts";
+import { gramsPerOunce } from "./units.ts";
 import { isExact, type Estimate } from "./estimate.ts";
-
-/** Avoirdupois ounce, exact (NIST SP 811). */
-export const gramsPerOunce = 28.349523125;
 
 /** A fixed number of decimals without trailing zeros: 1.50 → "1.5". */
 export const trimmedDecimals = (value: number, decimals: number): string =>

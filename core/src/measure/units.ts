@@ -18,6 +18,9 @@ export const heaviestEntryG = 250_000;
 /** The ledger keeps milligrams; less is nothing. */
 export const lightestEntryG = 0.001;
 
+/** Grams of an avoirdupois ounce, by definition. NIST SP 811. */
+export const gramsPerOunce = 28.349523125;
+
 const nist = "NIST SP 811 / SP 1038";
 const definition = "SI definition";
 
@@ -32,7 +35,7 @@ const massUnits: readonly Written[] = [
   ["g", 1, "g gr gm gms gram grams gramme grammes", definition],
   ["kg", 1000, "kg kgs kilo kilos kilogram kilograms", definition],
   ["tonne", 1_000_000, "tonne tonnes", definition],
-  ["oz", 28.349523125, "oz ozs ounce ounces", nist],
+  ["oz", gramsPerOunce, "oz ozs ounce ounces", nist],
   ["lb", 453.59237, "lb lbs pound pounds", nist],
 ];
 

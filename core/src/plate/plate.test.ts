@@ -207,7 +207,12 @@ describe("against sources outside", () => {
       part("cider-vinegar", "acid", 48.5),
       part("salt-sea-fine", "salt", 6),
     ];
-    const bands = { oilToAcidEffective: null, sugarToAcid: null, saltPercent: { low: 2, high: 2 } };
+    const bands = {
+      oilToAcidPoured: null,
+      oilToAcidEffective: null,
+      sugarToAcid: null,
+      saltPercent: { low: 2, high: 2 },
+    };
     const corrected = correctDressing(bowl, bands, [
       { facts: factsOf("olive-oil"), role: "oil" as const },
     ] as never);

@@ -69,7 +69,9 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
     changes.push({ lineId: line.id, from: written.ingredient, fromG: line.grams, to });
     const rest = others.filter((f) => f.ingredient !== to.ingredient);
     const fillers = [fillerOf(to.ingredient), ...rest];
-    return [{ ...line, grams: to.grams, range: null, amountText: "", fillers, ...rawAs(line, to, catalogue) }];
+    return [
+      { ...line, grams: to.grams, range: null, amountText: "", fillers, ...rawAs(line, to, catalogue) },
+    ];
   });
   const carried = changes.reduce((total, change) => total + (change.to.saltChangeG ?? 0), 0);
   const salted = withSaltChanged(lines, -carried);

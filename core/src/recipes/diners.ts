@@ -34,8 +34,7 @@ const union = <Word extends string>(lists: readonly (readonly Word[])[]): Word[]
 
 /** What all of them can eat: the strictest diet, and everything that any of them avoids. */
 export const dinersOf = (eaters: readonly Eater[]): Diners => ({
-  diet:
-    [...eatingDiets].reverse().find((diet) => eaters.some((eater) => eater.diet === diet)) ?? "any",
+  diet: [...eatingDiets].reverse().find((diet) => eaters.some((eater) => eater.diet === diet)) ?? "any",
   avoidAllergens: union(eaters.map((eater) => eater.avoidAllergens)),
   avoidIngredients: union(eaters.map((eater) => eater.avoidIngredients)),
 });

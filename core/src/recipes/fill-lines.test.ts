@@ -24,7 +24,10 @@ const lot = (lotId: string, ingredient: string, grams: number, urgencyWeight = 1
 const gramsFor = (fillings: readonly Filling[], lotId: string): number =>
   fillings.filter((f) => f.lotId === lotId).reduce((g, f) => g + f.grams, 0);
 const worthOf = (fillings: readonly Filling[], stock: readonly Stock[]): number =>
-  fillings.reduce((total, f) => total + f.grams * (stock.find((s) => s.lotId === f.lotId)?.urgencyWeight ?? 0), 0);
+  fillings.reduce(
+    (total, f) => total + f.grams * (stock.find((s) => s.lotId === f.lotId)?.urgencyWeight ?? 0),
+    0,
+  );
 
 describe("filling one line", () => {
   it("takes the more urgent lot first", () => {

@@ -49,7 +49,11 @@ export function fillByProgramme(demands: readonly Demand[], stock: readonly Stoc
   for (const { key, demand, lot, filler } of arcs) {
     const perGram = 1 / filler.gramsPerGram;
     const name = `${demand.lineId} ${filler.ingredient}`;
-    const both = { urgencyWeight: lot.urgencyWeight + 1e-6, [`lot ${lot.lotId}`]: 1, [`cap ${name}`]: perGram };
+    const both = {
+      urgencyWeight: lot.urgencyWeight + 1e-6,
+      [`lot ${lot.lotId}`]: 1,
+      [`cap ${name}`]: perGram,
+    };
     // One gram goes either into the room its floor keeps for it, or into what is free for all.
     variables[`${key} floor`] = { ...both, [`floor ${name}`]: perGram };
     variables[`${key} free`] = {

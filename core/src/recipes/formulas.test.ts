@@ -189,9 +189,9 @@ describe("versions", () => {
       { lineId: "a", ingredient: "chard", grams: 30 },
       { lineId: "b", ingredient: "hazelnut", grams: 90 },
     ];
-    const house = defaultVersion(first, used, 2);
+    const asMade = defaultVersion(first, used, 2);
     expect(
-      house.ok && house.value.lines.map((l) => [l.id, l.grams, l.fillers.map((f) => f.ingredient)]),
+      asMade.ok && asMade.value.lines.map((l) => [l.id, l.grams, l.fillers.map((f) => f.ingredient)]),
     ).toEqual([
       ["a", 90, ["kale", "chard"]],
       ["b", 45, ["hazelnut", "walnut"]],
@@ -205,8 +205,8 @@ describe("versions", () => {
       { lineId: "dress.oil", ingredient: "olive-oil", grams: 45 },
       { lineId: "dress.acid", ingredient: "cider-vinegar", grams: 15 },
     ];
-    const house = defaultVersion(salad, used, 1);
-    expect(house.ok && house.value.lines[0]).toMatchObject({ grams: 60, recipe: "dressing", fillers: [] });
+    const asMade = defaultVersion(salad, used, 1);
+    expect(asMade.ok && asMade.value.lines[0]).toMatchObject({ grams: 60, recipe: "dressing", fillers: [] });
   });
 });
 

@@ -59,7 +59,11 @@ const defaultConversion = (from: IngredientFacts, to: IngredientFacts): Substitu
 export function substitutionFor(
   grams: number,
   [from, to]: readonly [IngredientFacts, IngredientFacts],
-  about: Pick<SubstitutionRow, "convertBy" | "factor" | "note"> = { convertBy: defaultConversion(from, to), factor: 1, note: "" },
+  about: Pick<SubstitutionRow, "convertBy" | "factor" | "note"> = {
+    convertBy: defaultConversion(from, to),
+    factor: 1,
+    note: "",
+  },
 ): Substitution {
   const converted = amountBy(about.convertBy, from, to);
   const needed = grams * converted.factor * about.factor;

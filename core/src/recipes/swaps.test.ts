@@ -281,7 +281,8 @@ describe("standing in for another", () => {
   });
 
   it("tin for cooked from dried by what a pulse becomes; tomato for dried by its dry matter", () => {
-    const listed = (from: string, to: string) => substitutionTable.find((row) => row.from === from && row.to === to);
+    const listed = (from: string, to: string) =>
+      substitutionTable.find((row) => row.from === from && row.to === to);
     const dry = substitutionFor(
       240,
       [factsOf("chickpea"), factsOf("chickpea-dry")],

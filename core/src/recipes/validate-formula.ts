@@ -19,11 +19,11 @@ type LineIssue =
 export type FormulaIssue = LineIssue & { readonly line: number };
 
 type Facts = readonly IngredientFacts[];
-type Judge = (line: Line, facts: Facts) => LineIssue | undefined;
+type Validator = (line: Line, facts: Facts) => LineIssue | undefined;
 
-const shareDust = 1e-9;
+const shareEpsilon = 1e-9;
 
-const validators: readonly Judge[] = [
+const validators: readonly Validator[] = [
   (line) => (line.grams > 0 && Number.isFinite(line.grams) ? undefined : { code: "amount-not-positive" }),
   (line) => {
     const { range, grams } = line;
@@ -51,10 +51,10 @@ function slotIssue(line: Line, facts: Facts): LineIssue | undefined {
   const caps = (fillers: Line["fillers"]): number => fillers.reduce((total, f) => total + f.maxShare, 0);
   const floors = (fillers: Line["fillers"]): number => fillers.reduce((total, f) => total + f.minShare, 0);
   const atMost = Math.min(caps(strong), line.maxStrongHerbShare) + caps(mild);
-  if (atMost < 1 - shareDust) return { code: "slot-cannot-be-filled", atMost };
+  if (atMost < 1 - shareEpsilon) return { code: "slot-cannot-be-filled", atMost };
   const atLeast = floors(line.fillers);
-  const over = atLeast > 1 + shareDust || floors(strong) > line.maxStrongHerbShare + shareDust;
-  const crossed = line.fillers.some((f) => f.minShare > f.maxShare + shareDust);
+  const over = atLeast > 1 + shareEpsilon || floors(strong) > line.maxStrongHerbShare + shareEpsilon;
+  const crossed = line.fillers.some((f) => f.minShare > f.maxShare + shareEpsilon);
   return over || crossed ? { code: "floors-over-line", atLeast } : undefined;
 }
 
@@ -81,7 +81,7 @@ export function validateFormula(formula: Formula, catalogue: Catalogue): Result<
     const unknown = line.fillers.find((f) => !catalogue.ingredients.has(f.ingredient));
     if (unknown) return issueAt(index, { code: "ingredient-unknown", ingredient: unknown.ingredient });
     const facts = line.fillers.flatMap((f) => catalogue.ingredients.get(f.ingredient) ?? []);
-    const issue = validators.map((judge) => judge(line, facts)).find((found) => found !== undefined);
+    const issue = validators.map((validator) => validator(line, facts)).find((found) => found !== undefined);
     if (issue) return issueAt(index, issue);
   }
   return accept(formula);

@@ -70,8 +70,7 @@ export const secondsPrior = (prime: YieldPosterior): YieldPosterior => ({
  * Student t with ν degrees of freedom, centre μ, scale σ√(1 + 1/κ).
  */
 export function predictNext(posterior: YieldPosterior, share: IntervalShare): Estimate {
-  const reach =
-    studentReach(share, posterior.nu) * posterior.sigma * Math.sqrt(1 + 1 / posterior.kappa);
+  const reach = studentReach(share, posterior.nu) * posterior.sigma * Math.sqrt(1 + 1 / posterior.kappa);
   const { from } = posterior.scale;
   return { value: from(posterior.mu), low: from(posterior.mu - reach), high: from(posterior.mu + reach) };
 }

@@ -130,7 +130,10 @@ describe("a chain from raw to plate", () => {
   });
 
   it("is refused when empty", () => {
-    expect(yieldChain(500, [], factsOf("carrot"))).toMatchObject({ ok: false, issue: { code: "chain-empty" } });
+    expect(yieldChain(500, [], factsOf("carrot"))).toMatchObject({
+      ok: false,
+      issue: { code: "chain-empty" },
+    });
   });
 });
 

@@ -29,7 +29,8 @@ export const listBeds: UseCase<"listBeds"> = async (_input, context) => {
 
 /** Names a bed and its crop. */
 export const addBed: UseCase<"addBed"> = async ({ body }, context) => {
-  if (!context.catalogue.ingredients.has(body.ingredient)) return notFound("ingredient-unknown", "ingredient");
+  if (!context.catalogue.ingredients.has(body.ingredient))
+    return notFound("ingredient-unknown", "ingredient");
   if (await context.stores.beds.get(body.id)) return conflict("already-there");
   const bed: BedRecord = { ...body, state: "growing", nextOn: null, nextG: null };
   await context.stores.beds.add(bed, context.now);
@@ -41,7 +42,8 @@ export const changeBed: UseCase<"changeBed"> = async ({ params, body }, context)
   const bed = await context.stores.beds.get(params.id);
   if (!bed) return notFound("bed-unknown");
   const { forecast, name = bed.name, state = bed.state } = body;
-  if (forecast && forecast.on < context.today) return refuse({ status: 422, code: "date-in-past", field: "said.on" });
+  if (forecast && forecast.on < context.today)
+    return refuse({ status: 422, code: "date-in-past", field: "said.on" });
   const next = forecast === undefined ? {} : { nextOn: forecast?.on ?? null, nextG: forecast?.grams ?? null };
   const change = { name, state, ...next };
   await context.stores.beds.change(bed.id, change);

@@ -47,7 +47,11 @@ const withShares = (arrivals: readonly Arrival[], priceMinor: number | null): Ar
   return arrivals.map((a, i) => ({ ...a, lot: { ...a.lot, priceMinor: shares[i] ?? null } }));
 };
 
-async function lineArrives(line: IntakeLine, body: Intake, context: RequestContext): Promise<Answer<Arrival>> {
+async function lineArrives(
+  line: IntakeLine,
+  body: Intake,
+  context: RequestContext,
+): Promise<Answer<Arrival>> {
   const told = line.ingredient !== null && line.amount !== null;
   const read = told ? undefined : readLine(line.text, readerOf(context));
   const asked = read && questionIn(read, line);

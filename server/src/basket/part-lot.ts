@@ -59,7 +59,14 @@ export const openPortion: UseCase<"openPortion"> = async ({ params, body }, cont
   const until = freshnessOf(lot, context).spoilsOn;
   const cut = partOf(
     lot,
-    { grams: grams.value, state: "opened", since: context.today, bestBefore: until, moved: null, clothRefreshes: 0 },
+    {
+      grams: grams.value,
+      state: "opened",
+      since: context.today,
+      bestBefore: until,
+      moved: null,
+      clothRefreshes: 0,
+    },
     context,
   );
   return save(lot, { parts: [cut], out: "split-off" }, context);

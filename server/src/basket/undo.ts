@@ -60,7 +60,12 @@ export const undoIntake: UseCase<"undoIntake"> = async ({ params }, context) => 
   const receipts = await context.stores.lots.receipts(params.id);
   const entries = whole.map((lot) => {
     const undoes = receipts.get(lot.id) ?? null;
-    return entryOf(context, lot.id, { kind: "corrected", grams: -lot.balanceG, reason: "intake undone", undoes });
+    return entryOf(context, lot.id, {
+      kind: "corrected",
+      grams: -lot.balanceG,
+      reason: "intake undone",
+      undoes,
+    });
   });
   await context.stores.lots.append(entries);
   return accept({ lots: whole.length, grams: toMilligram(whole.reduce((g, lot) => g + lot.balanceG, 0)) });

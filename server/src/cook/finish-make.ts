@@ -1,5 +1,11 @@
 import type { BatchMade, FinishMake, UseBy } from "@apron/contract";
-import { believableOutput, recordedOutput, reconcileBatch, type OnHandLot, type ReconciledBatch } from "@apron/core/cook";
+import {
+  believableOutput,
+  recordedOutput,
+  reconcileBatch,
+  type OnHandLot,
+  type ReconciledBatch,
+} from "@apron/core/cook";
 import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { allergensOf, type Formula } from "@apron/core/recipes";
@@ -31,7 +37,9 @@ type Done = Make & {
 export const finishMake: UseCase<"finishMake"> = async ({ body }, context) => {
   const recipe = await expandedRecipe(body.recipeId, context, body.version);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
-  const unknown = [...body.used, ...body.leftOvers].find((p) => !context.catalogue.ingredients.has(p.ingredient));
+  const unknown = [...body.used, ...body.leftOvers].find(
+    (p) => !context.catalogue.ingredients.has(p.ingredient),
+  );
   if (unknown) return refuse({ status: 422, code: "ingredient-unknown", field: "used" });
   const lotIds = body.used.flatMap((part) => part.lotId ?? []);
   const lots = lotIds.length === 0 ? [] : await context.stores.lots.getMany([...new Set(lotIds)]);

@@ -43,7 +43,11 @@ export type PlannedMake = {
 };
 
 /** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
-export async function planFor(recipeId: string, scale: Wish, context: RequestContext): Promise<Answer<PlannedMake>> {
+export async function planFor(
+  recipeId: string,
+  scale: Wish,
+  context: RequestContext,
+): Promise<Answer<PlannedMake>> {
   const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
   const { formula, version } = recipe;
@@ -79,7 +83,9 @@ export const planMake: UseCase<"planMake"> = async ({ body }, context) => {
 
 const prioritise = (surplus: readonly Surplus[], scale: Wish): Surplus[] =>
   surplus.map((s) =>
-    scale.kind === "all-of-lot" && s.lotId === scale.lotId ? { ...s, urgencyWeight: s.urgencyWeight + chosenLotWorth } : s,
+    scale.kind === "all-of-lot" && s.lotId === scale.lotId
+      ? { ...s, urgencyWeight: s.urgencyWeight + chosenLotWorth }
+      : s,
   );
 
 type Scaling = { readonly surplus: readonly Surplus[]; readonly formula: Formula };
@@ -147,7 +153,10 @@ function present(planned: Planned): Answer<MakePlan> {
   });
 }
 
-const presentLine = (l: CorePlan["lines"][number], { surplus, context }: Planned): MakePlan["lines"][number] => ({
+const presentLine = (
+  l: CorePlan["lines"][number],
+  { surplus, context }: Planned,
+): MakePlan["lines"][number] => ({
   lineId: l.line.id,
   role: l.line.role,
   preparation: l.line.preparation,

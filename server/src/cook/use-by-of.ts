@@ -18,7 +18,9 @@ function clocksOf({ formula, drawn, lots }: Made, context: RequestContext): Ingr
     const cooked = formula.lines.find((l) => l.id === lineId)?.cook !== null;
     if (!lot || cooked) return [];
     const fresh = freshnessOf(lot, context);
-    return fresh.safeUntil === null ? [] : [{ name: nameFor(context, lot.ingredient), lastDay: fresh.safeUntil }];
+    return fresh.safeUntil === null
+      ? []
+      : [{ name: nameFor(context, lot.ingredient), lastDay: fresh.safeUntil }];
   });
 }
 

@@ -69,7 +69,13 @@ export const demoFormulas: readonly Formula[] = [
     servings: 8,
     minutes: 25,
     lines: linesOf([
-      ["green", 100, "carrot-tops parsley:0.6 chard:0.3 lovage:0.25", "washed and spun", strongHerbsAtMost(0.25)],
+      [
+        "green",
+        100,
+        "carrot-tops parsley:0.6 chard:0.3 lovage:0.25",
+        "washed and spun",
+        strongHerbsAtMost(0.25),
+      ],
       ["nut", 50, "sunflower-seed hazelnut", "toasted"],
       ["cheese", 35, "pecorino parmesan", "grated fine"],
       ["oil", 85, oil, "in a thread; hold a third back", inThinStream],

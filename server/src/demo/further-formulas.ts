@@ -41,7 +41,13 @@ export const furtherFormulas: readonly Formula[] = [
       ["green", 24, "parsley chervil fennel-fronds", "chopped"],
       ["oil", 40, oil, ""],
       ["acid", 28, "lemon-juice cider-vinegar orange-juice~:0.5", ""],
-      ["salt", 2, "salt-sea-fine", "", { toTaste: true, gradualAddition: { start: 0.5, step: 0.25, most: 2 } }],
+      [
+        "salt",
+        2,
+        "salt-sea-fine",
+        "",
+        { toTaste: true, gradualAddition: { start: 0.5, step: 0.25, most: 2 } },
+      ],
     ]),
     steps: stepsOf(
       ["Boil the barley in the stock for 30–35 minutes until tender, drain.", { warmUpMin: 8 }],

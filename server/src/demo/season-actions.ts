@@ -46,7 +46,10 @@ export const setBedState = (context: RequestContext, id: string, body: InputOf<"
   run(changeBed, { params: { id }, body }, context);
 
 /** A box of several things, each on a line of its own. */
-export const logBox = (context: RequestContext, box: { note: string; priceMinor: number; lines: readonly string[] }) => {
+export const logBox = (
+  context: RequestContext,
+  box: { note: string; priceMinor: number; lines: readonly string[] },
+) => {
   const { note, priceMinor } = box;
   const unsaidOfIt = {
     ingredient: null,
@@ -57,7 +60,11 @@ export const logBox = (context: RequestContext, box: { note: string; priceMinor:
   } as const;
   const lines = box.lines.map((text) => ({ ...unsaidOfIt, id: context.newId(), text }));
   const source = { kind: "box-share", note } as const;
-  return run(logIntake, { body: { id: context.newId(), since: context.today, source, priceMinor, lines } }, context);
+  return run(
+    logIntake,
+    { body: { id: context.newId(), since: context.today, source, priceMinor, lines } },
+    context,
+  );
 };
 
 /** Sorts a lot by size. */
@@ -137,7 +144,11 @@ export async function makeBatch(context: RequestContext, recipeId: string) {
 }
 
 /** Takes portions out until the container is empty or the table is full. */
-export async function eatPortions(context: RequestContext, containerId: string, portions: number): Promise<void> {
+export async function eatPortions(
+  context: RequestContext,
+  containerId: string,
+  portions: number,
+): Promise<void> {
   for (let i = 0; i < portions; i++) {
     const answer = await larderUseCases.withdraw(
       { params: { id: containerId }, body: { grams: null, fate: "eaten" } },
@@ -156,7 +167,10 @@ export async function clearExpired(context: RequestContext): Promise<void> {
     await run(goneOff, { params: { id: lot.id }, body: { reason: "went over before it was used" } }, context);
   const larder = await run(larderUseCases.listLarder, {}, context);
   for (const c of larder.containers.filter((one) => one.daysLeft < 0))
-    await larderUseCases.withdraw({ params: { id: c.id }, body: { grams: null, fate: "discarded" } }, context);
+    await larderUseCases.withdraw(
+      { params: { id: c.id }, body: { grams: null, fate: "discarded" } },
+      context,
+    );
 }
 
 export const reweighLot = (context: RequestContext, lotId: string, deltaG: number) =>

@@ -142,7 +142,11 @@ async function runSeason(context: RequestContext): Promise<void> {
 
 type DayOfSeason = { readonly day: number; readonly beds: Beds };
 
-async function runDay(context: RequestContext, { day, beds }: DayOfSeason, chance: () => number): Promise<void> {
+async function runDay(
+  context: RequestContext,
+  { day, beds }: DayOfSeason,
+  chance: () => number,
+): Promise<void> {
   await clearExpired(context);
   for (const crop of crops.filter((c) => day % c.every === c.phase % c.every)) {
     const grams = Math.round(crop.grams * (0.75 + chance() * 0.5));
@@ -158,7 +162,8 @@ async function runDay(context: RequestContext, { day, beds }: DayOfSeason, chanc
   }
   for (const make of makes.filter((m) => day % m.every === m.phase)) {
     const made = await makeBatch(context, make.recipe);
-    for (const container of made?.containers ?? []) await eatPortions(context, container.id, Math.ceil(chance() * 7));
+    for (const container of made?.containers ?? [])
+      await eatPortions(context, container.id, Math.ceil(chance() * 7));
   }
 }
 

@@ -10,6 +10,11 @@ export const readPriceBoard: UseCase<"readPriceBoard"> = (_input, context) => {
   });
   prices.sort((a, b) => a.name.localeCompare(b.name, "en"));
   return Promise.resolve(
-    accept({ on: context.today, currency: context.session.kitchen.currency, invented: true as const, prices }),
+    accept({
+      on: context.today,
+      currency: context.session.kitchen.currency,
+      invented: true as const,
+      prices,
+    }),
   );
 };

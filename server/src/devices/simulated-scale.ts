@@ -1,5 +1,5 @@
 import type { ScaleReading } from "@apron/contract";
-import { showGrams, trimmedDecimals } from "@apron/core/measure";
+import { gramsPerOunce, showGrams, trimmedDecimals } from "@apron/core/measure";
 import type { ScaleDevice, ScaleKey } from "./scale.ts";
 import type { ScaleRecord } from "../context/ports/scale.store.ts";
 
@@ -13,7 +13,6 @@ const noiseG = 3;
 const creepMinutesPerG = 5;
 const mostCreepG = 3;
 const offAfterMs = 5 * 60 * 1000;
-const gramsPerOunce = 28.349523125;
 
 const emptyScale: ScaleRecord = {
   pileG: 0,
@@ -92,6 +91,12 @@ const press = (scale: ScaleRecord, key: ScaleKey, now: Date): ScaleRecord => {
 export const simulatedScale: ScaleDevice<ScaleRecord> = {
   rest: emptyScale,
   read,
-  pile: (scale, grams, now) => ({ ...scale, pileG: grams, previousG: scale.pileG, changedAt: now, usedAt: now }),
+  pile: (scale, grams, now) => ({
+    ...scale,
+    pileG: grams,
+    previousG: scale.pileG,
+    changedAt: now,
+    usedAt: now,
+  }),
   press,
 };

@@ -12,10 +12,10 @@ import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
 
-/** A dressing at a school from what is at hand, laid out as it is measured, with what rounding does to it. */
+/** A dressing in a style from what is at hand, laid out as it is measured, with what rounding does to it. */
 export const composeDressing: UseCase<"composeDressing"> = ({ body }, context) => {
   const dressingStyle = dressingStyles.find((one) => one.id === body.dressingStyle);
-  if (!dressingStyle) return Promise.resolve(notFound("school-unknown", "dressingStyle"));
+  if (!dressingStyle) return Promise.resolve(notFound("style-unknown", "dressingStyle"));
   const poured = [...body.oils, ...body.acids].map((one) => one.ingredient);
   const dry = [
     body.salt,
@@ -63,7 +63,11 @@ function presentComposed(made: Composed, context: RequestContext): Answer<ReplyO
     ...measureOut(part.grams, factsIn(context, part.facts.id), measuring),
   }));
   const rounded = read(
-    parts.map((part) => ({ facts: factsIn(context, part.ingredient), role: part.role, grams: part.scale.grams })),
+    parts.map((part) => ({
+      facts: factsIn(context, part.ingredient),
+      role: part.role,
+      grams: part.scale.grams,
+    })),
   );
   if (!rounded.ok) return refuseWith(rounded.issue, "volumeMl");
   return accept({

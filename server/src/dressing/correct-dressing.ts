@@ -6,7 +6,7 @@ import { partsOf } from "./parts.ts";
 /** The least to add to a mixed bowl to bring it inside its bands. */
 export const correctDressing: UseCase<"correctDressing"> = ({ body }, context) => {
   const dressingStyle = dressingStyles.find((one) => one.id === body.dressingStyle);
-  if (!dressingStyle) return Promise.resolve(notFound("school-unknown", "dressingStyle"));
+  if (!dressingStyle) return Promise.resolve(notFound("style-unknown", "dressingStyle"));
   const parts = partsOf(body.parts, context);
   if (!parts.ok) return Promise.resolve(parts);
   const correctors = partsOf(

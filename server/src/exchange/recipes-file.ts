@@ -13,7 +13,9 @@ import { notFound, refuseWith } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 
 const writerOf = async (context: RequestContext): Promise<RecipeWriter> => {
-  const names = new Map((await context.stores.recipes.all()).map(({ formula }) => [formula.id, formula.name]));
+  const names = new Map(
+    (await context.stores.recipes.all()).map(({ formula }) => [formula.id, formula.name]),
+  );
   return recipeWriter(context.catalogue, context.session.kitchen.dialect, (id) => names.get(id) ?? id);
 };
 
@@ -45,7 +47,9 @@ const written = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n
 
 export const exportRecipe: UseCase<"exportRecipe"> = async ({ params }, context) => {
   const found = await context.stores.recipes.get(params.id);
-  return found ? accept(written(recipeJson(found.formula, await writerOf(context)))) : notFound("recipe-unknown");
+  return found
+    ? accept(written(recipeJson(found.formula, await writerOf(context))))
+    : notFound("recipe-unknown");
 };
 
 export const exportRecipeText: UseCase<"exportRecipeText"> = async ({ params }, context) => {

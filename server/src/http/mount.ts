@@ -51,7 +51,13 @@ function mountOne(
     if (!session) return problemReply(c, { status: 401, code: "session-expired" });
     const input = await readInput(c, endpoint);
     if (!input.ok) return problemReply(c, input.issue);
-    const call = { c, endpoint, session, work: (context: RequestContext) => useCase(input.value, context), input: input.value };
+    const call = {
+      c,
+      endpoint,
+      session,
+      work: (context: RequestContext) => useCase(input.value, context),
+      input: input.value,
+    };
     if (endpoint.writes) return answerWrite(call, mountContext);
     return method === "get" && !neverCached.includes(name)
       ? answerRead(call, mountContext)
@@ -67,7 +73,11 @@ type Call = {
   readonly work: (context: RequestContext) => Promise<Answer<unknown>>;
 };
 
-async function contextOf(stores: Stores, session: SessionRecord, { deps, catalogues }: MountContext): Promise<RequestContext> {
+async function contextOf(
+  stores: Stores,
+  session: SessionRecord,
+  { deps, catalogues }: MountContext,
+): Promise<RequestContext> {
   const now = deps.now();
   return {
     stores,

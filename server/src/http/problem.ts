@@ -1,4 +1,4 @@
-import type { Problem } from "@apron/contract";
+import { entryIssue, type Problem } from "@apron/contract";
 import type { Context } from "hono";
 import type { ContentfulStatusCode } from "hono/utils/http-status";
 import type { z } from "zod";
@@ -38,27 +38,8 @@ export function problemReply(
   });
 }
 
-const codeOfIssue: Readonly<Record<string, string>> = {
-  too_small: "too-small",
-  too_big: "too-large",
-  invalid_format: "wrong-format",
-  invalid_value: "not-a-choice",
-  invalid_union: "not-a-choice",
-};
-
 /** The first thing a schema found wrong, as a refusal at its field. */
 export function refusalOfIssues(error: z.ZodError): Refusal {
-  const issue = error.issues[0];
-  const missing = issue?.code === "invalid_type" && issue.message.endsWith("received undefined");
-  const wrongType = missing ? "missing" : "wrong-type";
-  const emptyText = issue?.code === "too_small" && issue.origin === "string" && issue.minimum === 1;
-  if (emptyText) return { status: 422, code: "missing", field: issue.path.join(".") };
-  const code = issue?.code === "invalid_type" ? wrongType : (codeOfIssue[issue?.code ?? ""] ?? "invalid");
-  const limits =
-    issue?.code === "too_small"
-      ? { atLeast: issue.minimum }
-      : issue?.code === "too_big"
-        ? { atMost: issue.maximum }
-        : {};
-  return { status: 422, code, field: issue?.path.join("."), measurements: limits };
+  const [issue] = error.issues;
+  return { status: 422, ...(issue ? entryIssue(issue) : { code: "invalid" }) };
 }

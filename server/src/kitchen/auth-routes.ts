@@ -27,7 +27,8 @@ export function mountAuthRoutes(app: Hono, deps: Deps, demo: { cook: string; ope
   };
 
   on("health", async (c) => {
-    if (await authStore.answers()) return c.json({ status: "ok", database: "answers", version: deps.version });
+    if (await authStore.answers())
+      return c.json({ status: "ok", database: "answers", version: deps.version });
     return problemReply(c, { status: 503, code: "database-silent" });
   });
   on("startPage", async (c) => {

@@ -17,7 +17,9 @@ import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
 /** Recipes ranked by what they rescue today; shared by Match and Today. */
 export async function matchesNow(context: RequestContext): Promise<{ matches: Match[]; surplus: Surplus[] }> {
   const surplus = await surplusOnHand(context);
-  const formulas = (await expandedRecipes(context)).filter((recipe) => !recipe.archived).map((recipe) => recipe.formula);
+  const formulas = (await expandedRecipes(context))
+    .filter((recipe) => !recipe.archived)
+    .map((recipe) => recipe.formula);
   const ranked = rankRecipes(formulas, surplus, await matchKitchenOf(context));
   const photoOf = await photoAddresses(context);
   const matches = ranked.flatMap((match) => {

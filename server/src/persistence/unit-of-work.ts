@@ -105,11 +105,9 @@ async function claimIdempotencyKey<Value>(
     return earlier.fingerprint === claim.fingerprint
       ? { ok: true, value: earlier.reply }
       : conflict("key-reused");
-  await em.query("insert into idempotency_record (kitchen_id, key, fingerprint, at) values ($1, $2, $3, $4)", [
-    claim.kitchenId,
-    claim.key,
-    claim.fingerprint,
-    claim.at,
-  ]);
+  await em.query(
+    "insert into idempotency_record (kitchen_id, key, fingerprint, at) values ($1, $2, $3, $4)",
+    [claim.kitchenId, claim.key, claim.fingerprint, claim.at],
+  );
   return undefined;
 }

@@ -19,7 +19,7 @@ export type ExpandedRecipe = RecipeRecord & {
 const formulasById = (records: readonly RecipeRecord[]): Map<string, Formula> =>
   new Map(records.map(({ formula }) => [formula.id, formula]));
 
-/** The house version of every recipe, sub-recipes in place. Saved recipes never lead back to themselves. */
+/** The default version of every recipe, sub-recipes in place. Saved recipes never lead back to themselves. */
 export async function expandedRecipes(context: RequestContext): Promise<ExpandedRecipe[]> {
   const records = await context.stores.recipes.all();
   const byId = formulasById(records);
@@ -33,8 +33,11 @@ export async function expandedRecipes(context: RequestContext): Promise<Expanded
   });
 }
 
-/** The lines of other recipes put in place, from the house versions of those recipes. */
-export async function expandedFormula(formula: Formula, context: RequestContext): Promise<Result<Formula, SubRecipeIssue>> {
+/** The lines of other recipes put in place, from the default versions of those recipes. */
+export async function expandedFormula(
+  formula: Formula,
+  context: RequestContext,
+): Promise<Result<Formula, SubRecipeIssue>> {
   if (formula.lines.every((line) => line.recipe === null)) return { ok: true, value: formula };
   const byId = formulasById(await context.stores.recipes.all());
   // What is being saved stands for itself: a loop through its own earlier version is still a loop.
@@ -43,7 +46,11 @@ export async function expandedFormula(formula: Formula, context: RequestContext)
 }
 
 /** One recipe with everything in place, or undefined; `version` for one that a batch was planned by. */
-export async function expandedRecipe(id: string, context: RequestContext, version?: number): Promise<ExpandedRecipe | undefined> {
+export async function expandedRecipe(
+  id: string,
+  context: RequestContext,
+  version?: number,
+): Promise<ExpandedRecipe | undefined> {
   const { recipes } = context.stores;
   const found = version === undefined ? await recipes.get(id) : await recipes.getVersion(id, version);
   if (!found) return undefined;
@@ -54,7 +61,10 @@ export async function expandedRecipe(id: string, context: RequestContext, versio
 const cards = new WeakMap<object, WeakMap<Formula, RecipeCard>>();
 
 /** A recipe's card; a version never changes, so it is worked out once for a catalogue and kept with both. */
-export function cachedCard({ formula }: ExpandedRecipe, context: Pick<RequestContext, "catalogue">): RecipeCard {
+export function cachedCard(
+  { formula }: ExpandedRecipe,
+  context: Pick<RequestContext, "catalogue">,
+): RecipeCard {
   const known = cards.get(context.catalogue) ?? new WeakMap<Formula, RecipeCard>();
   cards.set(context.catalogue, known);
   const card = known.get(formula) ?? cardOf(formula, context.catalogue);
@@ -74,7 +84,10 @@ export const namesIn = (formula: Formula, context: RequestContext): Record<strin
   );
 
 /** Names of the recipes that make a line of this one. */
-export async function subRecipeNames(written: Formula, context: RequestContext): Promise<Record<string, string>> {
+export async function subRecipeNames(
+  written: Formula,
+  context: RequestContext,
+): Promise<Record<string, string>> {
   const ids = written.lines.flatMap((line) => line.recipe ?? []);
   const found = await Promise.all([...new Set(ids)].map((id) => context.stores.recipes.get(id)));
   return Object.fromEntries(found.flatMap((one) => (one ? [[one.formula.id, one.formula.name]] : [])));

@@ -15,7 +15,10 @@ import { notFound } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { expandedRecipe } from "./library.ts";
 
-const presentSwap = (swap: Substitution, context: RequestContext) => ({ ...swap, name: nameFor(context, swap.ingredient) });
+const presentSwap = (swap: Substitution, context: RequestContext) => ({
+  ...swap,
+  name: nameFor(context, swap.ingredient),
+});
 
 /** The same formula with other fillings; sub-recipes are opened up, since what must go may be in one. Saves nothing. */
 export const adaptRecipe: UseCase<"adaptRecipe"> = async ({ params, body }, context) => {

@@ -21,10 +21,7 @@ export const setPhoto: UseCase<"setPhoto"> = async ({ params, body }, context) =
   const type = photoType(bytes);
   if (!type.ok) return refuseWith(type.issue, "data");
   const digest = createHash("sha256").update(bytes).digest("hex");
-  await context.stores.photos.put(
-    { recipeId: params.id, mediaType: type.value, bytes, digest },
-    context.now,
-  );
+  await context.stores.photos.put({ recipeId: params.id, mediaType: type.value, bytes, digest }, context.now);
   return accept({ id: params.id, photo: photoAddress(params.id, digest) });
 };
 

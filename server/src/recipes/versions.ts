@@ -7,11 +7,11 @@ import { expandedFormula } from "./library.ts";
 import { keepVersion } from "./write.ts";
 
 export const listVersions: UseCase<"listVersions"> = async ({ params }, context) => {
-  const house = await context.stores.recipes.get(params.id);
-  if (!house) return notFound("recipe-unknown");
+  const current = await context.stores.recipes.get(params.id);
+  if (!current) return notFound("recipe-unknown");
   const versions = await context.stores.recipes.versions(params.id);
   return accept({
-    house: house.version,
+    defaultVersion: current.version,
     versions: versions.map(({ version, createdAt, by, note }) => ({
       version,
       at: createdAt.toISOString(),
@@ -43,7 +43,9 @@ export const compareVersions: UseCase<"compareVersions"> = async ({ params, quer
   const after = await context.stores.recipes.getVersion(params.id, query.to);
   if (!before || !after) return notFound("version-unknown", before ? "to" : "from");
   const changes = compare(before.formula, after.formula);
-  const writer = recipeWriter(context.catalogue, context.session.kitchen.dialect, (id) => id.replaceAll("-", " "));
+  const writer = recipeWriter(context.catalogue, context.session.kitchen.dialect, (id) =>
+    id.replaceAll("-", " "),
+  );
   const text = (line: Line | null): string => (line ? lineText(line, writer) : "");
   const headValue = (formula: Formula, field: string): string => shown(formula[field as keyof Formula]);
   return accept({
@@ -75,8 +77,11 @@ export const archiveRecipe: UseCase<"archiveRecipe"> = async ({ params, body }, 
   return accept({ id: params.id, name: found.formula.name, version: found.version });
 };
 
-/** What really went into a batch becomes a new version, and the house cooks by it. */
-export const defaultFromBatch: UseCase<"defaultFromBatch"> = async ({ params, body }, context: RequestContext) => {
+/** What really went into a batch becomes a new version, the default from now on. */
+export const defaultFromBatch: UseCase<"defaultFromBatch"> = async (
+  { params, body },
+  context: RequestContext,
+) => {
   const batch = await context.stores.recipes.batch(body.batchId);
   if (batch?.recipeId !== params.id) return notFound("batch-unknown", "batchId");
   const made = await context.stores.recipes.getVersion(params.id, batch.version);

@@ -24,7 +24,11 @@ async function validated(formula: Formula, context: RequestContext): Promise<Ans
   return refuseWith(whole.issue, lineField(line));
 }
 
-const about = (context: RequestContext, note: string) => ({ at: context.now, memberId: context.session.memberId, note });
+const about = (context: RequestContext, note: string) => ({
+  at: context.now,
+  memberId: context.session.memberId,
+  note,
+});
 
 export const takenIds = async (context: RequestContext): Promise<Set<string>> =>
   new Set((await context.stores.recipes.all()).map((record) => record.formula.id));
@@ -54,19 +58,19 @@ type NextVersion = {
 };
 
 /**
- * A new version on top of the one that was opened. When the house version has moved on meanwhile, it is refused with
+ * A new version on top of the one that was opened. When the default version has moved on meanwhile, it is refused with
  * who wrote it: nothing is overwritten.
  */
 export async function keepVersion(
   { id, basedOn, formula, note }: NextVersion,
   context: RequestContext,
 ): Promise<Answer<{ id: string; name: string; version: number }>> {
-  const house = await context.stores.recipes.get(id);
-  if (!house) return notFound("recipe-unknown", "id");
+  const current = await context.stores.recipes.get(id);
+  if (!current) return notFound("recipe-unknown", "id");
   const versions = await context.stores.recipes.versions(id);
-  if (house.version !== basedOn) {
-    const by = versions.find((one) => one.version === house.version)?.by ?? null;
-    return conflict("recipe-moved-on", { basedOn, now: house.version, by });
+  if (current.version !== basedOn) {
+    const by = versions.find((one) => one.version === current.version)?.by ?? null;
+    return conflict("recipe-moved-on", { basedOn, now: current.version, by });
   }
   const checked = await validated({ ...formula, id }, context);
   if (!checked.ok) return checked;

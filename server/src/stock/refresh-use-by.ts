@@ -22,7 +22,11 @@ export async function learnFromSpoilage(
 }
 
 /** It had not gone off after all: what was learned from it is forgotten. */
-export async function forgetSpoilage(lot: LotRecord, entryId: string, context: RequestContext): Promise<void> {
+export async function forgetSpoilage(
+  lot: LotRecord,
+  entryId: string,
+  context: RequestContext,
+): Promise<void> {
   await context.stores.spoilage.drop(entryId);
   await refreshFromHistory(lot.ingredient, context);
 }

@@ -27,12 +27,17 @@ export async function surplusOnHand(context: RequestContext): Promise<Surplus[]>
     if (daysLeft < 0) return [];
     const safeDays = safeUntil === null ? null : daysBetween(context.today, safeUntil);
     const about = { lotId: lot.id, ingredient: lot.ingredient, lot, daysLeft, safeDays };
-    return [{ ...about, grams: usableOf(lot), urgencyWeight: urgency(daysLeft), toTrim: lot.state === "raw" }];
+    return [
+      { ...about, grams: usableOf(lot), urgencyWeight: urgency(daysLeft), toTrim: lot.state === "raw" },
+    ];
   });
 }
 
 /** Usable grams of a lot, whole grams rounded down while it is raw. The yield of a kind is worked out once. */
-function expectedUsable(context: RequestContext, learned: readonly LearnedWeighing[]): (lot: LotRecord) => number {
+function expectedUsable(
+  context: RequestContext,
+  learned: readonly LearnedWeighing[],
+): (lot: LotRecord) => number {
   const known = new Map<string, KitchenYield>();
   const yieldFor = (usual: TrimYield, grade: LotRecord["grade"]): KitchenYield => {
     const key = `${usual.ingredient} ${grade}`;

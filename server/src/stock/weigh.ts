@@ -7,7 +7,11 @@ import type { RequestContext } from "../context/request-context.ts";
 export type Weighed = Weight & { readonly count: number | null };
 
 /** Reads an amount as a cook says it into grams of this ingredient. */
-export function weigh(text: string, facts: IngredientFacts, context: Pick<RequestContext, "session">): Answer<Weighed> {
+export function weigh(
+  text: string,
+  facts: IngredientFacts,
+  context: Pick<RequestContext, "session">,
+): Answer<Weighed> {
   const { cup, settings } = context.session.kitchen;
   const read = parseAmount(text, cup);
   if (!read.ok) return refuseWith(read.issue, "amount");

@@ -108,14 +108,22 @@ function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, context: R
     const note = use ? `${p.part}: ${use}` : p.part;
     const ingredient = ingredientOfPart(lot.ingredient, p.part);
     const own = ingredient === undefined ? undefined : context.catalogue.ingredients.get(ingredient);
-    const state = own ? (needsNoTrimming(own) ? ("usable" as const) : ("raw" as const)) : ("by-product" as const);
+    const state = own
+      ? needsNoTrimming(own)
+        ? ("usable" as const)
+        : ("raw" as const)
+      : ("by-product" as const);
     const child: Child = { state, ingredient: own?.id, method: null, grams: p.grams, note, body };
     return { ...p, lot: p.fate === "keep" ? childLot(lot, child, context) : null };
   });
   return { usable: childLot(lot, usable, context), parts };
 }
 
-async function save(trimming: Trimming, judged: Judged, context: RequestContext): Promise<Answer<TrimRecorded>> {
+async function save(
+  trimming: Trimming,
+  judged: Judged,
+  context: RequestContext,
+): Promise<Answer<TrimRecorded>> {
   const { lot, body } = trimming;
   const { closed, verdict } = judged;
   const { usable, parts } = cutOf(trimming, closed, context);
@@ -223,6 +231,8 @@ function entriesOf({ lot, usable, partLots, closed, trimId }: Moved, context: Re
   return [
     entryOf(context, lot.id, { kind: "trimmed", grams: closed.rawG, trimId }),
     entryOf(context, usable.id, { kind: "from-trim", grams: closed.usableG, trimId }),
-    ...partLots.map((part) => entryOf(context, part.id, { kind: "by-product", grams: part.receivedG, trimId })),
+    ...partLots.map((part) =>
+      entryOf(context, part.id, { kind: "by-product", grams: part.receivedG, trimId }),
+    ),
   ];
 }

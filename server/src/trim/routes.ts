@@ -14,11 +14,5 @@ export const trimUseCases = {
   chainYields,
   weighTray,
 } satisfies UseCases<
-  | "trimOptions"
-  | "recordTrim"
-  | "withdrawTrim"
-  | "planPurchase"
-  | "compareBuys"
-  | "chainYields"
-  | "weighTray"
+  "trimOptions" | "recordTrim" | "withdrawTrim" | "planPurchase" | "compareBuys" | "chainYields" | "weighTray"
 >;

@@ -1,5 +1,12 @@
 import { accept, refuse } from "@apron/core/measure";
-import { yieldChain, concentration, massRetention, hasJuices, waterAfter, type ChainStep } from "@apron/core/trim";
+import {
+  yieldChain,
+  concentration,
+  massRetention,
+  hasJuices,
+  waterAfter,
+  type ChainStep,
+} from "@apron/core/trim";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { yieldOf } from "../stock/yields-in-force.ts";

@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, watch } from "vue";
+import { computed, defineAsyncComponent, ref, watch } from "vue";
 import { useRoute } from "vue-router";
-import SignInAgain from "../kitchen/SignInAgain.vue";
-import { useSession } from "./session.ts";
-import AppShell from "./shell/AppShell.vue";
-import NoticeBar from "./shell/NoticeBar.vue";
+import { useSession } from "../client/session.ts";
+
+/** Loaded when somebody is signed in: the page to sign in on needs none of it. */
+const AppShell = defineAsyncComponent(() => import("../shell/AppShell.vue"));
+const NoticeBar = defineAsyncComponent(() => import("../shell/NoticeBar.vue"));
+const SignInAgain = defineAsyncComponent(() => import("../kitchen/SignInAgain.vue"));
 
 const store = useSession();
 const route = useRoute();
@@ -26,5 +28,5 @@ watch(
   </AppShell>
   <RouterView v-else />
   <SignInAgain v-if="onBench && wasSignedIn && !store.session" />
-  <NoticeBar />
+  <NoticeBar v-if="wasSignedIn" />
 </template>

@@ -1,5 +1,31 @@
 import { definePreset } from "@primeuix/themes";
-import Aura from "@primeuix/themes/aura";
+import accordion from "@primeuix/themes/aura/accordion";
+import autocomplete from "@primeuix/themes/aura/autocomplete";
+import base from "@primeuix/themes/aura/base";
+import button from "@primeuix/themes/aura/button";
+import checkbox from "@primeuix/themes/aura/checkbox";
+import chip from "@primeuix/themes/aura/chip";
+import confirmdialog from "@primeuix/themes/aura/confirmdialog";
+import datatable from "@primeuix/themes/aura/datatable";
+import datepicker from "@primeuix/themes/aura/datepicker";
+import dialog from "@primeuix/themes/aura/dialog";
+import drawer from "@primeuix/themes/aura/drawer";
+import fileupload from "@primeuix/themes/aura/fileupload";
+import inputnumber from "@primeuix/themes/aura/inputnumber";
+import inputtext from "@primeuix/themes/aura/inputtext";
+import menu from "@primeuix/themes/aura/menu";
+import message from "@primeuix/themes/aura/message";
+import multiselect from "@primeuix/themes/aura/multiselect";
+import paginator from "@primeuix/themes/aura/paginator";
+import progressbar from "@primeuix/themes/aura/progressbar";
+import select from "@primeuix/themes/aura/select";
+import selectbutton from "@primeuix/themes/aura/selectbutton";
+import tabs from "@primeuix/themes/aura/tabs";
+import textarea from "@primeuix/themes/aura/textarea";
+import toast from "@primeuix/themes/aura/toast";
+import togglebutton from "@primeuix/themes/aura/togglebutton";
+import toggleswitch from "@primeuix/themes/aura/toggleswitch";
+import virtualscroller from "@primeuix/themes/aura/virtualscroller";
 
 /** Every colour of the application. Style sheets name them as var(--p-leaf-700) and so on. */
 const palettes = {
@@ -101,7 +127,40 @@ const action = {
   },
 };
 
-export const apronPreset = definePreset(Aura, {
+/** The parts that are used, one by one: the whole theme is five times as much. */
+const parts = {
+  ...base,
+  components: {
+    accordion,
+    autocomplete,
+    button,
+    checkbox,
+    chip,
+    confirmdialog,
+    datatable,
+    datepicker,
+    dialog,
+    drawer,
+    fileupload,
+    inputnumber,
+    inputtext,
+    menu,
+    message,
+    multiselect,
+    paginator,
+    progressbar,
+    select,
+    selectbutton,
+    tabs,
+    textarea,
+    toast,
+    togglebutton,
+    toggleswitch,
+    virtualscroller,
+  },
+};
+
+export const apronPreset = definePreset(parts, {
   primitive: {
     ...palettes,
     borderRadius: { none: "0", xs: "3px", sm: "6px", md: "8px", lg: "12px", xl: "16px" },
@@ -142,6 +201,69 @@ export const apronPreset = definePreset(Aura, {
     },
   },
   components: {
+    accordion: {
+      panel: { borderWidth: "0" },
+      header: {
+        padding: "0.3rem 0",
+        background: "transparent",
+        hoverBackground: "transparent",
+        activeBackground: "transparent",
+        activeHoverBackground: "transparent",
+        color: "{primary.color}",
+        hoverColor: "{primary.color}",
+        activeColor: "{primary.color}",
+        activeHoverColor: "{primary.color}",
+      },
+      content: { padding: "0.3rem 0 0.6rem 0", background: "transparent" },
+    },
+    datatable: {
+      headerCell: { padding: "0.4rem 0.5rem", background: "transparent" },
+      bodyCell: { padding: "0.4rem 0.5rem" },
+      row: { background: "transparent" },
+    },
+    tabs: {
+      tablist: { background: "transparent" },
+      tab: { padding: "0.7rem 1rem", background: "transparent" },
+      tabpanel: { background: "transparent", padding: "1rem 0 0 0" },
+    },
+    togglebutton: {
+      root: { padding: "0.25rem", borderRadius: "{border.radius.md}" },
+      content: { padding: "0.4rem 0.7rem" },
+      colorScheme: {
+        light: {
+          root: {
+            background: "{linen.200}",
+            hoverBackground: "{linen.300}",
+            checkedBackground: "{aubergine.700}",
+            color: "{aubergine.900}",
+            hoverColor: "{aubergine.900}",
+            checkedColor: "{linen.50}",
+            borderColor: "{linen.400}",
+            checkedBorderColor: "{aubergine.700}",
+          },
+          content: { checkedBackground: "{aubergine.700}" },
+        },
+        dark: {
+          root: {
+            background: "{aubergine.800}",
+            hoverBackground: "{aubergine.700}",
+            checkedBackground: "{linen.200}",
+            color: "{linen.100}",
+            hoverColor: "{linen.50}",
+            checkedColor: "{aubergine.900}",
+            borderColor: "{aubergine.400}",
+            checkedBorderColor: "{linen.200}",
+          },
+          content: { checkedBackground: "{linen.200}" },
+        },
+      },
+    },
+    message: {
+      colorScheme: {
+        light: { error: { background: "{tomato.50}", borderColor: "{tomato.300}", color: "{tomato.800}" } },
+        dark: { error: { background: "{tomato.950}", borderColor: "{tomato.600}", color: "{tomato.200}" } },
+      },
+    },
     button: {
       root: {
         paddingX: "1.1rem",

@@ -1,21 +1,21 @@
 <script setup lang="ts">
 import type { Lot } from "@apron/contract";
 import { useQuery } from "@pinia/colada";
-import Button from "primevue/button";
-import TextBox from "../ui/TextBox.vue";
-import Select from "primevue/select";
 import { refDebounced, useStorage } from "@vueuse/core";
+import Button from "primevue/button";
 import { computed, ref, watch } from "vue";
 import { useRouter } from "vue-router";
-import { call } from "../app/api.ts";
-import { useToday } from "../app/queries.ts";
+import { call } from "../client/api.ts";
+import { useToday } from "../client/queries.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
+import SelectBox from "../ui/SelectBox.vue";
+import TabSet from "../ui/TabSet.vue";
+import TextBox from "../ui/TextBox.vue";
 import BedList from "./BedList.vue";
 import IntakeForm from "./IntakeForm.vue";
 import LogLotForm from "./LogLotForm.vue";
-import LotsFileForm from "./LotsFileForm.vue";
 import LotRow from "./LotRow.vue";
 import { useGoneOff } from "./use-gone-off.ts";
 
@@ -24,7 +24,7 @@ const { data: today } = useToday();
 const text = ref("");
 const searched = refDebounced(text, 200);
 const states = [
-  { value: "all", label: "Everything" },
+  { value: "all", label: "All lots" },
   { value: "raw", label: "To trim" },
   { value: "usable", label: "Ready" },
   { value: "by-product", label: "By-products" },
@@ -32,16 +32,15 @@ const states = [
 ] as const;
 const state = ref<(typeof states)[number]["value"]>("all");
 const ways = [
-  { value: "one", label: "One thing" },
+  { value: "one", label: "One item" },
   { value: "several", label: "Several" },
-  { value: "file", label: "File" },
 ] as const;
 const way = useStorage<(typeof ways)[number]["value"]>("apron:basket-way", "one");
-const views = [
-  { value: "lots", label: "On hand" },
+const tabs = [
+  { value: "lots", label: "In stock" },
   { value: "beds", label: "Beds" },
 ] as const;
-const view = ref<(typeof views)[number]["value"]>("lots");
+const view = ref<(typeof tabs)[number]["value"]>("lots");
 const pageSize = 50;
 /** Where each page after the first begins; the last one is shown. */
 const cursors = ref<readonly string[]>([]);
@@ -60,69 +59,73 @@ const { data: page, status } = useQuery({
     }),
   placeholderData: (before) => before,
 });
-function further(): void {
-  const next = page.value?.next;
-  if (next) cursors.value = [...cursors.value, next];
+function next(): void {
+  const further = page.value?.next;
+  if (further) cursors.value = [...cursors.value, further];
 }
 const lots = computed<Lot[]>(() => page.value?.lots ?? []);
+const isNarrowed = computed(() => searched.value !== "" || state.value !== "all");
 const goneOff = useGoneOff();
 </script>
 
 <template>
-  <PageHead title="Basket" lead="What came in, and what to use first." />
+  <PageHead title="Basket" lead="What came in, and what to use first.">
+    <Button
+      label="Import or export a file"
+      severity="secondary"
+      data-testid="lots-file-link"
+      @click="router.push('/basket/import')"
+    />
+  </PageHead>
   <div class="columns">
     <section class="card log" aria-label="Log what came in">
       <ChoiceButtons v-model="way" label="How to log" :choices="ways" />
       <LogLotForm v-if="way === 'one'" :usual="today?.usual ?? []" details-open />
-      <IntakeForm v-else-if="way === 'several'" :usual="today?.usual ?? []" />
-      <LotsFileForm v-else />
+      <IntakeForm v-else :usual="today?.usual ?? []" />
     </section>
-    <section v-if="view === 'beds'" aria-label="Beds">
-      <ChoiceButtons v-model="view" label="What to look at" :choices="views" class="views" />
-      <BedList />
-    </section>
-    <section v-else aria-label="Lots on hand">
-      <div class="filters">
-        <ChoiceButtons v-model="view" label="What to look at" :choices="views" class="views" />
-        <TextBox v-model="text" placeholder="Find by any name" aria-label="Find a lot by any name" />
-        <Select
-          v-model="state"
-          :options="[...states]"
-          option-label="label"
-          option-value="value"
-          aria-label="Which lots"
+    <TabSet v-model="view" :tabs="tabs">
+      <section v-if="view === 'lots'" aria-label="Lots in stock">
+        <div class="filters">
+          <TextBox v-model="text" placeholder="Find by any name" aria-label="Find a lot by any name" />
+          <SelectBox id="lot-state" v-model="state" name="Which lots" :choices="states" />
+        </div>
+        <LotRow v-for="lot in lots" :key="lot.id" :lot="lot">
+          <Button
+            v-if="lot.state === 'raw'"
+            label="Trim"
+            size="small"
+            :aria-label="`Trim ${lot.name}`"
+            @click="router.push(`/trim/${lot.id}`)"
+          />
+          <Button
+            label="Spoiled"
+            size="small"
+            severity="secondary"
+            :aria-label="`${lot.name} is spoiled`"
+            @click="goneOff(lot)"
+          />
+        </LotRow>
+        <EmptyState
+          v-if="status === 'success' && lots.length === 0"
+          :text="
+            isNarrowed
+              ? 'No lot matches this search.'
+              : 'Log what you picked or bought on the left. It appears here, the most urgent first.'
+          "
         />
-      </div>
-      <LotRow v-for="lot in lots" :key="lot.id" :lot="lot">
-        <Button
-          v-if="lot.state === 'raw'"
-          label="Trim"
-          size="small"
-          @click="router.push(`/trim/${lot.id}`)"
-        />
-        <Button
-          label="Gone off"
-          size="small"
-          severity="secondary"
-          :aria-label="`${lot.name} has gone off`"
-          @click="goneOff(lot)"
-        />
-      </LotRow>
-      <EmptyState
-        v-if="status === 'success' && lots.length === 0"
-        text="Nothing here. Weigh something in on the left and it stands here, the most urgent first."
-      />
-      <nav v-if="page?.next || cursors.length > 0" class="pages" aria-label="Pages of lots">
-        <Button
-          label="Back up"
-          severity="secondary"
-          :disabled="cursors.length === 0"
-          @click="cursors = cursors.slice(0, -1)"
-        />
-        <p class="soft" role="status">page {{ cursors.length + 1 }}</p>
-        <Button label="Further down" severity="secondary" :disabled="!page?.next" @click="further" />
-      </nav>
-    </section>
+        <nav v-if="page?.next || cursors.length > 0" class="pages" aria-label="Pages of lots">
+          <Button
+            label="Previous"
+            severity="secondary"
+            :disabled="cursors.length === 0"
+            @click="cursors = cursors.slice(0, -1)"
+          />
+          <p class="soft" role="status">page {{ cursors.length + 1 }}</p>
+          <Button label="Next" severity="secondary" :disabled="!page?.next" @click="next" />
+        </nav>
+      </section>
+      <section v-else aria-label="Beds"><BedList /></section>
+    </TabSet>
   </div>
 </template>
 
@@ -138,10 +141,6 @@ const goneOff = useGoneOff();
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 0.9rem;
-}
-
-.views {
-  margin-bottom: 0.2rem;
 }
 
 .pages {

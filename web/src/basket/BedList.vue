@@ -2,17 +2,20 @@
 import type { Bed } from "@apron/contract";
 import { showEstimate } from "@apron/core/measure";
 import Button from "primevue/button";
-import { computed, ref } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { useSubmit } from "../app/use-submit.ts";
+import { computed } from "vue";
+import { newId } from "../client/new-id.ts";
+import { useSession } from "../client/session.ts";
+import { useDraft } from "../client/use-draft.ts";
+import { useSubmit } from "../client/use-submit.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import { counted } from "../ui/plural.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import { unitsGlued } from "../ui/units-glued.ts";
 import TextBox from "../ui/TextBox.vue";
 import BedPromise from "./BedPromise.vue";
-import IngredientField from "./IngredientField.vue";
+import IngredientField from "../catalogue/IngredientField.vue";
 import { useBeds } from "./use-beds.ts";
 
 const session = useSession();
@@ -28,26 +31,25 @@ const soon = (days: number): string =>
   days <= 0 ? "today" : days === 1 ? "again tomorrow" : `again in ${days} days`;
 function outlook(bed: Bed): string {
   if (bed.state === "finished") return "finished";
-  if (bed.state === "bolting") return "bolting: pick what is left now";
-  if (!bed.next) return "no rhythm yet: three pickings make one";
+  if (bed.state === "bolting") return "bolting: harvest what is left now";
+  if (!bed.next) return "no forecast yet: it needs three harvests";
   return `${soon(bed.next.inDays)}, ${showEstimate(bed.next.grams, session.display)}`;
 }
 const basis = (bed: Bed): string =>
-  bed.next?.basis === "forecast" ? "as you said" : bed.next ? `from ${bed.harvests} pickings` : "";
+  bed.next?.basis === "forecast"
+    ? "your forecast"
+    : bed.next
+      ? `from ${counted(bed.harvests, "harvest")}`
+      : "";
 
-const change = useSubmit<Bed>();
-const stand = (bed: Bed, state: Bed["state"]) =>
-  change.submit((key) => call("changeBed", { params: { id: bed.id }, body: { state } }, key));
+const change = useSubmit();
+const setState = (bed: Bed, state: Bed["state"]) =>
+  change.submit("changeBed", { params: { id: bed.id }, body: { state } }, `${bed.name}: ${state}`);
 
-const add = useSubmit<Bed>(["name", "ingredient"]);
-const name = ref("");
-const crop = ref("");
+const { draft, clear } = useDraft("bed", () => ({ id: newId(), name: "", ingredient: "" }));
+const add = useSubmit(["name", "ingredient"], { recorded: clear, renew: () => (draft.value.id = newId()) });
 async function plant(): Promise<void> {
-  const body = { id: crypto.randomUUID(), name: name.value, ingredient: crop.value };
-  const done = await add.submit((key) => call("addBed", { body }, key));
-  if (!done) return;
-  name.value = "";
-  crop.value = "";
+  if (await add.submit("addBed", { body: draft.value }, draft.value.name)) clear();
 }
 </script>
 
@@ -65,28 +67,34 @@ async function plant(): Promise<void> {
       </div>
       <ChoiceButtons
         :model-value="bed.state"
-        :label="`How ${bed.name} stands`"
+        :label="`State of ${bed.name}`"
         :choices="states"
-        @update:model-value="stand(bed, $event)"
+        @update:model-value="setState(bed, $event)"
       />
     </article>
-    <p v-if="change.sentence.value" role="alert" class="wrong">{{ change.sentence.value }}</p>
+    <ProblemNote :text="change.sentence.value" />
     <EmptyState
       v-if="status === 'success' && beds.length === 0"
-      text="No beds yet. Name one below, choose it when you log what you picked, and after three pickings it says what comes next."
+      text="Add a bed below and choose it when you log a harvest. After three harvests you see what to expect next."
     />
-    <form class="plant" novalidate aria-label="Name a bed" @submit.prevent="plant" @input="add.forget">
-      <FieldFrame label="A bed" for="bed-name" :problem="add.sentenceAt('name')">
-        <TextBox id="bed-name" v-model="name" placeholder="north bed" maxlength="60" autocomplete="off" />
+    <form class="plant" novalidate aria-label="Add a bed" @submit.prevent="plant" @input="add.forget">
+      <FieldFrame label="Bed" for="bed-name" :problem="add.sentenceAt('name')">
+        <TextBox
+          id="bed-name"
+          v-model="draft.name"
+          placeholder="north bed"
+          maxlength="60"
+          autocomplete="off"
+        />
       </FieldFrame>
       <IngredientField
         id="bed-crop"
-        v-model="crop"
-        label="and its crop"
+        v-model="draft.ingredient"
+        label="Crop"
         :usual="[]"
         :problem="add.sentenceAt('ingredient')"
       />
-      <Button type="submit" label="Add it" severity="secondary" :loading="add.pending.value" />
+      <Button type="submit" label="Add" severity="secondary" :loading="add.pending.value" />
     </form>
   </div>
 </template>
@@ -121,15 +129,6 @@ h2::first-letter {
   color: var(--soft-ink);
 }
 
-.bed :deep(.choices) {
-  gap: 0.2rem;
-}
-
-.bed :deep(.choices button) {
-  padding: 0 0.6rem;
-  font-size: 0.875rem;
-}
-
 .plant {
   display: grid;
   grid-template-columns: 1fr 1fr auto;
@@ -140,11 +139,6 @@ h2::first-letter {
 
 .plant :deep(.p-inputtext) {
   width: 100%;
-}
-
-.wrong {
-  color: var(--now);
-  font-weight: 600;
 }
 
 @media (max-width: 820px) {

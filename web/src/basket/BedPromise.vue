@@ -1,68 +1,62 @@
 <script setup lang="ts">
 import type { Bed } from "@apron/contract";
-import { addDays, parseAmount } from "@apron/core/measure";
+import { addDays } from "@apron/core/measure";
 import Button from "primevue/button";
 import { ref } from "vue";
-import { call } from "../app/api.ts";
-import { useSubmit } from "../app/use-submit.ts";
+import { useDraft } from "../client/use-draft.ts";
+import { useSubmit } from "../client/use-submit.ts";
 import { todayIso } from "../ui/dates.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
 import TextBox from "../ui/TextBox.vue";
+import { typedGrams } from "../ui/typed-grams.ts";
 
 /** The cook knows better than the record: when a bed gives again, and how much. */
 const props = defineProps<{ bed: Bed }>();
 const open = ref(false);
-const days = ref("3");
-const amount = ref("600 g");
-const { pending, submit, sentence, problem, refuse } = useSubmit<Bed>(["said.grams"]);
+const { draft, clear } = useDraft(`forecast:${props.bed.id}`, () => ({ days: "3", amount: "600 g" }));
+const { pending, submit, sentence, refuse } = useSubmit();
 
-async function say(): Promise<void> {
-  const inDays = Number(days.value);
-  const read = parseAmount(amount.value, "metric");
+async function save(): Promise<void> {
+  const inDays = Number(draft.value.days);
   if (!Number.isInteger(inDays) || inDays < 0 || inDays > 200)
-    return void refuse("amount-not-understood", "days", { text: days.value });
-  if (!read.ok || read.value.amount.kind !== "mass")
-    return void refuse("amount-not-understood", "amount", { text: amount.value });
-  const forecast = { on: addDays(todayIso(), inDays), grams: read.value.amount.grams };
-  const done = await submit((key) =>
-    call("changeBed", { params: { id: props.bed.id }, body: { forecast } }, key),
-  );
-  if (done) open.value = false;
+    return refuse("amount-not-understood", "days", { text: draft.value.days });
+  const grams = typedGrams(draft.value.amount);
+  if (grams === undefined) return refuse("amount-not-understood", "amount", { text: draft.value.amount });
+  const forecast = { on: addDays(todayIso(), inDays), grams };
+  const request = { params: { id: props.bed.id }, body: { forecast } };
+  if (!(await submit("changeBed", request, `${props.bed.name}: forecast`))) return;
+  clear();
+  open.value = false;
 }
 </script>
 
 <template>
-  <button
+  <Button
     v-if="!open"
-    type="button"
-    class="link"
-    :aria-label="`Say what ${bed.name} gives next`"
+    label="Set a forecast"
+    size="small"
+    variant="text"
+    :aria-label="`Set a forecast for ${bed.name}`"
     @click="open = true"
-  >
-    say what comes next
-  </button>
-  <form v-else novalidate :aria-label="`What ${bed.name} gives next`" @submit.prevent="say">
+  />
+  <form v-else novalidate :aria-label="`Forecast for ${bed.name}`" @submit.prevent="save">
     in
-    <TextBox v-model="days" class="figure days" size="small" inputmode="numeric" aria-label="Days from now" />
+    <TextBox
+      v-model="draft.days"
+      class="figure days"
+      size="small"
+      inputmode="numeric"
+      aria-label="Days from now"
+    />
     days, about
-    <TextBox v-model="amount" class="figure" size="small" aria-label="How much" />
-    <Button type="submit" label="Say so" size="small" :loading="pending" />
-    <p v-if="problem" role="alert" class="wrong">{{ sentence }}</p>
+    <TextBox v-model="draft.amount" class="figure" size="small" aria-label="Amount" />
+    <Button type="submit" label="Save" size="small" :loading="pending" />
+    <Button label="Cancel" size="small" severity="secondary" @click="open = false" />
+    <ProblemNote :text="sentence" />
   </form>
 </template>
 
 <style scoped>
-.link {
-  min-height: 32px;
-  padding: 0;
-  font: inherit;
-  font-size: 0.875rem;
-  color: var(--action);
-  text-decoration: underline;
-  background: none;
-  border: 0;
-  cursor: pointer;
-}
-
 form {
   display: flex;
   flex-wrap: wrap;
@@ -76,11 +70,5 @@ form :deep(.p-inputtext) {
 
 form :deep(.days) {
   width: 3.4rem;
-}
-
-.wrong {
-  width: 100%;
-  color: var(--now);
-  font-weight: 600;
 }
 </style>

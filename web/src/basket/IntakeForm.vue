@@ -2,9 +2,15 @@
 import { nameOf } from "@apron/core/catalogue";
 import Button from "primevue/button";
 import { computed, nextTick, ref, useTemplateRef } from "vue";
-import { useIngredients } from "../app/queries.ts";
-import { useSession } from "../app/session.ts";
+import { useIngredients } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import DateField from "../ui/DateField.vue";
+import { todayIso } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
+import FoldOut from "../ui/FoldOut.vue";
+import { counted } from "../ui/plural.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
+import QuickPicks from "../ui/QuickPicks.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
 import { openQuestion } from "./intake-draft.ts";
@@ -22,7 +28,10 @@ const rows = useTemplateRef<{ focus: () => void }[]>("rows");
 const lineField = useTemplateRef<{ focus: () => void }>("line");
 
 const chips = computed(() =>
-  props.usual.flatMap((id) => ingredients.value?.find((one) => one.id === id) ?? []).slice(0, 8),
+  props.usual
+    .flatMap((id) => ingredients.value?.find((one) => one.id === id) ?? [])
+    .slice(0, 8)
+    .map((one) => ({ value: one.id, label: nameOf(one, session.dialect) })),
 );
 const questions = computed(() => draft.value.rows.filter((row) => openQuestion(row)).length);
 /** A long list shows so many rows at a time, those that ask something first; all of them go in. */
@@ -40,7 +49,7 @@ const shownRows = computed(() => {
 const hidden = computed(() => draft.value.rows.length - shownRows.value.length);
 const label = computed(() => {
   const count = draft.value.rows.length;
-  return count === 0 ? "Log them" : `Log all ${count}`;
+  return count === 0 ? "Log all" : `Log all ${count}`;
 });
 
 async function addTyped(): Promise<void> {
@@ -71,16 +80,12 @@ async function log(): Promise<void> {
   <form
     class="intake"
     novalidate
-    aria-label="Log several things at once"
+    aria-label="Log several items"
     @submit.prevent="log"
     @input="submission.forget"
   >
-    <ul v-if="chips.length > 0" class="chips" aria-label="Add to the box">
-      <li v-for="one in chips" :key="one.id">
-        <button type="button" @click="choose(one.id)">{{ nameOf(one, session.dialect) }}</button>
-      </li>
-    </ul>
-    <FieldFrame label="A line, or a whole pasted list" for="intake-line">
+    <QuickPicks label="Add to the list" :choices="chips" @picked="choose" />
+    <FieldFrame label="Item, or a pasted list" for="intake-line">
       <div class="line">
         <TextBox
           id="intake-line"
@@ -95,7 +100,7 @@ async function log(): Promise<void> {
         <Button label="Add" severity="secondary" @click="addTyped" />
       </div>
     </FieldFrame>
-    <ol v-if="draft.rows.length > 0" class="rows" aria-label="In the box">
+    <ol v-if="draft.rows.length > 0" class="rows" aria-label="In this delivery">
       <IntakeRowField
         v-for="{ row, place } in shownRows"
         :key="row.id"
@@ -108,25 +113,24 @@ async function log(): Promise<void> {
     </ol>
     <Button
       v-if="hidden > 0"
-      :label="`Show more of the other ${hidden}`"
+      :label="`Show more (${hidden} hidden)`"
       severity="secondary"
       size="small"
       @click="shownCount += atOnce"
     />
-    <details>
-      <summary>From where, and what it cost</summary>
+    <FoldOut title="Source and price">
       <div class="about">
-        <FieldFrame label="From" for="intake-source" :problem="submission.sentenceAt('source')">
-          <SelectBox id="intake-source" v-model="draft.sourceKind" :choices="sourceNames" name="From" />
+        <FieldFrame label="Source" for="intake-source" :problem="submission.sentenceAt('source')">
+          <SelectBox id="intake-source" v-model="draft.sourceKind" :choices="sourceNames" name="Source" />
         </FieldFrame>
-        <FieldFrame label="Which box or stall" for="intake-note">
+        <FieldFrame label="Box or stall" for="intake-note">
           <TextBox id="intake-note" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
         </FieldFrame>
         <FieldFrame
-          label="Price of it all"
+          label="Total price"
           for="intake-price"
           :problem="priceProblem ?? submission.sentenceAt('priceMinor')"
-          hint="Shared over the lines by weight."
+          hint="Split between the items by weight."
         >
           <TextBox
             id="intake-price"
@@ -136,21 +140,21 @@ async function log(): Promise<void> {
             autocomplete="off"
           />
         </FieldFrame>
-        <FieldFrame label="Came in on" for="intake-since" :problem="submission.sentenceAt('since')">
-          <TextBox id="intake-since" v-model="draft.since" type="date" />
-        </FieldFrame>
+        <DateField
+          id="intake-since"
+          v-model="draft.since"
+          label="Date received"
+          :problem="submission.sentenceAt('since')"
+          :latest="todayIso()"
+        />
       </div>
-    </details>
+    </FoldOut>
     <p v-if="questions > 0" class="asks" role="status">
-      {{ questions === 1 ? "One line still asks something." : `${questions} lines still ask something.` }}
+      {{ counted(questions, "line needs", "lines need") }} an answer.
     </p>
-    <p
-      v-if="submission.sentence.value && !submission.problem.value?.field?.startsWith('lines.')"
-      class="wrong"
-      role="alert"
-    >
-      {{ submission.sentence.value }}
-    </p>
+    <ProblemNote
+      :text="submission.problem.value?.field?.startsWith('lines.') ? undefined : submission.sentence.value"
+    />
     <Button
       type="submit"
       :label="label"
@@ -165,30 +169,6 @@ async function log(): Promise<void> {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 0.7rem;
-}
-
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.35rem;
-}
-
-.chips button {
-  min-height: 36px;
-  padding: 0 0.7rem;
-  font: inherit;
-  font-size: 0.875rem;
-  color: var(--ink);
-  background: var(--sunk);
-  border: 1px solid var(--line);
-  border-radius: 99px;
-  cursor: pointer;
-}
-
-@media (pointer: coarse) {
-  .chips button {
-    min-height: 44px;
-  }
 }
 
 .line {
@@ -213,20 +193,8 @@ async function log(): Promise<void> {
   width: 100%;
 }
 
-summary {
-  padding: 0.3rem 0;
-  font-weight: 600;
-  color: var(--action);
-  cursor: pointer;
-}
-
 .asks {
   font-weight: 600;
   color: var(--soon);
-}
-
-.wrong {
-  color: var(--now);
-  font-weight: 600;
 }
 </style>

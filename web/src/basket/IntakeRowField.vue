@@ -3,14 +3,15 @@ import { nameOf } from "@apron/core/catalogue";
 import { showEstimate } from "@apron/core/measure";
 import { X } from "@lucide/vue";
 import { computed, useTemplateRef } from "vue";
-import { useIngredients } from "../app/queries.ts";
-import { useSession } from "../app/session.ts";
-import { useWeightSource } from "../app/use-weight-source.ts";
-import { sentenceFor } from "../app/words.ts";
+import { useIngredients } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
+import { sentenceFor } from "../client/words.ts";
+import QuickPicks from "../ui/QuickPicks.vue";
 import WeightField from "../ui/WeightField.vue";
 import { openQuestion, type IntakeRow } from "./intake-draft.ts";
-import OunceQuestion from "./OunceQuestion.vue";
-import { useAmountReading } from "./use-amount-reading.ts";
+import OunceQuestion from "../catalogue/OunceQuestion.vue";
+import { useAmountReading } from "../catalogue/use-amount-reading.ts";
 
 const props = defineProps<{ problem: string | undefined }>();
 const row = defineModel<IntakeRow>({ required: true });
@@ -42,7 +43,7 @@ const note = computed(() => {
   if (props.problem) return props.problem;
   // The ounces are asked about below, and so is which of several.
   if (question.value?.code === "ounce-mass-or-fluid") return "";
-  if (candidates.value.length > 1) return "Which of these?";
+  if (candidates.value.length > 1) return "Which one?";
   if (question.value) return sentenceFor(question.value);
   if (row.value.amount !== null) return weighed.value.words;
   return reading.value?.grams ? showEstimate(reading.value.grams, session.display) : "";
@@ -50,7 +51,7 @@ const note = computed(() => {
 const read = computed(() => {
   const found = reading.value?.ingredient;
   if (found?.kind !== "one" || found.how === "name") return "";
-  return found.how === "spelling" ? "read as" : "taken for";
+  return "read as";
 });
 const field = useTemplateRef<{ focus: () => void }>("field");
 defineExpose({ focus: () => field.value?.focus() });
@@ -68,15 +69,16 @@ defineExpose({ focus: () => field.value?.focus() });
       <p v-if="note && row.amount === null" class="small" :class="question || problem ? 'ask' : 'figure'">
         {{ note }}
       </p>
-      <div v-if="candidates.length > 0" class="candidates" role="group" :aria-label="`Which: ${row.text}`">
-        <button v-for="id in candidates" :key="id" type="button" @click="row.ingredient = id">
-          {{ nameFor(id) }}
-        </button>
-      </div>
+      <QuickPicks
+        v-if="candidates.length > 0"
+        :label="`Which: ${row.text}`"
+        :choices="candidates.map((value) => ({ value, label: nameFor(value) }))"
+        @picked="row.ingredient = $event"
+      />
       <OunceQuestion
         v-if="question?.code === 'ounce-mass-or-fluid' && chosen"
         :ingredient="chosen"
-        @said="emit('reread')"
+        @answered="emit('reread')"
       />
     </div>
     <WeightField
@@ -93,7 +95,7 @@ defineExpose({ focus: () => field.value?.focus() });
     <button
       type="button"
       class="drop"
-      :aria-label="`Leave out ${row.text || nameFor(chosen ?? '')}`"
+      :aria-label="`Remove ${row.text || nameFor(chosen ?? '')}`"
       @click="emit('dropped')"
     >
       <X :size="18" aria-hidden="true" />
@@ -127,25 +129,6 @@ defineExpose({ focus: () => field.value?.focus() });
 .ask {
   color: var(--soon);
   font-weight: 600;
-}
-
-.candidates {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.3rem;
-  margin-top: 0.3rem;
-}
-
-.candidates button {
-  min-height: 40px;
-  padding: 0 0.7rem;
-  font: inherit;
-  font-size: 0.875rem;
-  color: var(--ink);
-  background: var(--sunk);
-  border: 1px solid var(--line);
-  border-radius: 99px;
-  cursor: pointer;
 }
 
 .drop {

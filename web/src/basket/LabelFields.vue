@@ -15,7 +15,7 @@ const numbers = [
 
 <template>
   <fieldset>
-    <legend>On the label, grams in 100 g</legend>
+    <legend>On the label, grams per 100 g</legend>
     <FieldFrame
       v-for="one in numbers"
       :key="one.key"

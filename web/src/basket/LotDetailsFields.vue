@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import TextBox from "../ui/TextBox.vue";
 import { computed } from "vue";
+import DateField from "../ui/DateField.vue";
+import { todayIso } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import LabelFields from "./LabelFields.vue";
@@ -24,8 +26,8 @@ const beds = computed(() => [
 
 <template>
   <div class="details">
-    <FieldFrame label="From" :for="`${idPrefix}-source`" :problem="sentenceAt('source')">
-      <SelectBox :id="`${idPrefix}-source`" v-model="draft.sourceKind" :choices="sourceNames" name="From" />
+    <FieldFrame label="Source" :for="`${idPrefix}-source`" :problem="sentenceAt('source')">
+      <SelectBox :id="`${idPrefix}-source`" v-model="draft.sourceKind" :choices="sourceNames" name="Source" />
     </FieldFrame>
     <FieldFrame
       v-if="draft.sourceKind === 'own-bed' && beds.length > 1"
@@ -43,13 +45,13 @@ const beds = computed(() => [
     </FieldFrame>
     <FieldFrame
       v-else
-      :label="draft.sourceKind === 'own-bed' ? 'Which bed' : 'Stall, box or giver'"
+      :label="draft.sourceKind === 'own-bed' ? 'Bed' : 'Stall, box or person'"
       :for="`${idPrefix}-note`"
     >
       <TextBox :id="`${idPrefix}-note`" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
     </FieldFrame>
-    <FieldFrame label="Kept in" :for="`${idPrefix}-place`" :problem="sentenceAt('place')">
-      <SelectBox :id="`${idPrefix}-place`" v-model="draft.place" :choices="placeNames" name="Kept in" />
+    <FieldFrame label="Stored in" :for="`${idPrefix}-place`" :problem="sentenceAt('place')">
+      <SelectBox :id="`${idPrefix}-place`" v-model="draft.place" :choices="placeNames" name="Stored in" />
     </FieldFrame>
     <FieldFrame label="Grade" :for="`${idPrefix}-grade`">
       <SelectBox :id="`${idPrefix}-grade`" v-model="draft.grade" :choices="gradeNames" name="Grade" />
@@ -72,16 +74,24 @@ const beds = computed(() => [
           :id="`${idPrefix}-per`"
           v-model="draft.pricePer"
           :choices="pricePerNames"
-          name="Price is"
+          name="Price per"
         />
       </div>
     </FieldFrame>
-    <FieldFrame label="Came in on" :for="`${idPrefix}-since`" :problem="sentenceAt('since')">
-      <TextBox :id="`${idPrefix}-since`" v-model="draft.since" type="date" />
-    </FieldFrame>
-    <FieldFrame label="Label's best before" :for="`${idPrefix}-best`" :problem="sentenceAt('bestBefore')">
-      <TextBox :id="`${idPrefix}-best`" v-model="draft.bestBefore" type="date" />
-    </FieldFrame>
+    <DateField
+      :id="`${idPrefix}-since`"
+      v-model="draft.since"
+      label="Date received"
+      :problem="sentenceAt('since')"
+      :latest="todayIso()"
+    />
+    <DateField
+      :id="`${idPrefix}-best`"
+      v-model="draft.bestBefore"
+      label="Best before"
+      :problem="sentenceAt('bestBefore')"
+      clearable
+    />
     <LabelFields
       v-if="draft.sourceKind === 'shop'"
       v-model="draft.label"

@@ -4,11 +4,12 @@ import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
 import BandMark from "../ui/BandMark.vue";
 import { showDay } from "../ui/dates.ts";
+import { counted } from "../ui/plural.ts";
 import FigureText from "../ui/FigureText.vue";
 import { showMoney } from "../ui/money.ts";
 import PageHead from "../ui/PageHead.vue";
@@ -42,7 +43,7 @@ const origin = computed(() => {
     stateWords[one.state],
     one.condition,
     one.grade,
-    place && `in the ${place}`,
+    place && `in: ${place}`,
     one.source.kind.replace("-", " "),
     one.source.note,
     price,
@@ -75,15 +76,15 @@ const label = computed(() => {
       <div class="acts">
         <Button
           v-if="lot.state === 'raw' && lot.grams > 0"
-          label="Trim it"
+          label="Trim"
           @click="router.push(`/trim/${lot.id}`)"
         />
-        <Button v-if="lot.grams > 0" label="Gone off" severity="secondary" @click="goneOff(lot)" />
+        <Button v-if="lot.grams > 0" label="Spoiled" severity="secondary" @click="goneOff(lot)" />
       </div>
     </PageHead>
     <div class="columns">
       <section class="card">
-        <h2>On hand</h2>
+        <h2>In stock</h2>
         <FigureText :text="showGrams(lot.grams, session.display)" size="big" />
         <p>
           <BandMark
@@ -94,12 +95,12 @@ const label = computed(() => {
         </p>
         <WorkingsNote :text="freshnessWorkings" />
         <p v-if="lot.clothRefreshes > 0" class="soft small">
-          Damp cloth made fresh {{ lot.clothRefreshes === 1 ? "once" : `${lot.clothRefreshes} times` }}.
+          Damp cloth refreshed {{ counted(lot.clothRefreshes, "time") }}.
         </p>
         <p v-if="label" class="small">The label says: {{ label }}.</p>
         <p v-if="lot.note" class="soft small">{{ lot.note }}</p>
         <p class="small">
-          <RouterLink :to="`/handbook/${lot.ingredient}`">All its figures</RouterLink>
+          <RouterLink :to="`/handbook/${lot.ingredient}`">All reference data</RouterLink>
         </p>
         <ul class="cautions">
           <li v-for="c in lot.cautions" :key="c.text">

@@ -2,7 +2,7 @@
 import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { computed } from "vue";
-import { useSession } from "../app/session.ts";
+import { useSession } from "../client/session.ts";
 import BandMark from "../ui/BandMark.vue";
 import { unitsGlued } from "../ui/units-glued.ts";
 import { placeNames } from "./lot-draft.ts";

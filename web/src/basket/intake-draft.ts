@@ -1,6 +1,7 @@
+import { newId } from "../client/new-id.ts";
 import type { LineReading, LogIntake } from "@apron/contract";
-import { useStorage, type RemovableRef } from "@vueuse/core";
 import { markRaw } from "vue";
+import { useDraft } from "../client/use-draft.ts";
 import { todayIso } from "../ui/dates.ts";
 import type { SourceKind } from "./lot-draft.ts";
 
@@ -25,7 +26,7 @@ export type IntakeDraft = {
 };
 
 export const emptyIntake = (note = ""): IntakeDraft => ({
-  id: crypto.randomUUID(),
+  id: newId(),
   since: todayIso(),
   sourceKind: "box-share",
   sourceNote: note,
@@ -33,20 +34,12 @@ export const emptyIntake = (note = ""): IntakeDraft => ({
   rows: [],
 });
 
-/** What was typed is kept; how it was read is found again, so that a long list is quickly written down. */
-const serializer = {
-  read: (text: string): IntakeDraft => JSON.parse(text) as IntakeDraft,
-  write: (draft: IntakeDraft): string =>
-    JSON.stringify(draft, (key, value: unknown) => (key === "reading" ? null : value)),
-};
-
-/** The box being typed; it survives a reload. */
-export const useIntakeDraft = (): RemovableRef<IntakeDraft> =>
-  useStorage("apron:intake-draft", emptyIntake(), undefined, { mergeDefaults: true, serializer });
+/** The delivery being typed; it survives a reload. How its lines were read is found again. */
+export const useIntakeDraft = () => useDraft("intake", emptyIntake);
 
 /** A reading is looked at, never changed in place: it need not be watched. */
 export const textRow = (text: string, reading: LineReading | null): IntakeRow => ({
-  id: crypto.randomUUID(),
+  id: newId(),
   text,
   ingredient: null,
   amount: null,
@@ -54,7 +47,7 @@ export const textRow = (text: string, reading: LineReading | null): IntakeRow =>
 });
 
 export const chipRow = (ingredient: string): IntakeRow => ({
-  id: crypto.randomUUID(),
+  id: newId(),
   text: "",
   ingredient,
   amount: "",

@@ -1,10 +1,12 @@
 import type { Lot, LogLot } from "@apron/contract";
-import { labelSalt } from "@apron/core/basket";
-import { useStorage } from "@vueuse/core";
-import type { RemovableRef } from "@vueuse/core";
+import { labelSalt, type SourceKind } from "@apron/core/basket";
+import { useDraft } from "../client/use-draft.ts";
+import { newId } from "../client/new-id.ts";
 import { todayIso } from "../ui/dates.ts";
+import { listed } from "../ui/listed.ts";
+import { typedNumber } from "../ui/typed-number.ts";
 
-export type SourceKind = "own-bed" | "market" | "box-share" | "foraged" | "gift" | "shop";
+export type { SourceKind };
 
 export type Condition = NonNullable<Lot["condition"]>;
 
@@ -15,15 +17,13 @@ export type LabelDraft = { salt: string; sugars: string; acid: string; allergens
 const emptyLabel = (): LabelDraft => ({ salt: "", sugars: "", acid: "", allergens: "" });
 
 /** Grams per 100 g, or null when nothing was typed; NaN for what is not a number. */
-const per100 = (text: string): number | null => (text.trim() === "" ? null : Number(text.replace(",", ".")));
+const per100 = (text: string): number | null =>
+  text.trim() === "" ? null : (typedNumber(text) ?? Number.NaN);
 
 /** The label as it travels; null when nothing of it was typed. */
 export function labelOf(draft: LabelDraft): LogLot["label"] {
   if (Object.values(draft).every((text) => text.trim() === "")) return null;
-  const allergens = draft.allergens
-    .split(/[,;]/)
-    .map((one) => one.trim().toLowerCase())
-    .filter((one) => one !== "");
+  const allergens = listed(draft.allergens.toLowerCase());
   return {
     saltG: draft.salt.trim() === "" ? null : labelSalt(draft.salt),
     sugarsG: per100(draft.sugars),
@@ -48,6 +48,8 @@ export function labelDraftOf(label: Lot["label"]): LabelDraft {
 }
 
 export type LotDraft = {
+  /** The lot's own id, made when the form is opened: sent again it is the same lot. */
+  id: string;
   ingredient: string;
   amount: string;
   place: Lot["place"];
@@ -63,6 +65,7 @@ export type LotDraft = {
 };
 
 export const emptyDraft = (sourceKind: SourceKind = "own-bed"): LotDraft => ({
+  id: newId(),
   ingredient: "",
   amount: "",
   place: "fridge",
@@ -78,8 +81,7 @@ export const emptyDraft = (sourceKind: SourceKind = "own-bed"): LotDraft => ({
 });
 
 /** The entry being typed; it survives a reload. */
-export const useLotDraft = (): RemovableRef<LotDraft> =>
-  useStorage("apron:lot-draft", emptyDraft(), undefined, { mergeDefaults: true });
+export const useLotDraft = () => useDraft("lot", emptyDraft);
 
 export const sourceNames: readonly { readonly value: SourceKind; readonly label: string }[] = [
   { value: "own-bed", label: "Own bed" },

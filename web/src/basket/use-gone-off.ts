@@ -1,26 +1,22 @@
 import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import { call } from "../app/api.ts";
-import { useNotices } from "../app/notices.ts";
-import { useRefresh } from "../app/queries.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { useNotices } from "../client/notices.ts";
+import { useSession } from "../client/session.ts";
+import { useSubmit } from "../client/use-submit.ts";
 
 /** Records what is left of a lot as spoiled, with the way back. */
 export function useGoneOff(): (lot: Lot) => Promise<void> {
   const notices = useNotices();
   const session = useSession();
-  const refresh = useRefresh();
+  const { submit, sentence } = useSubmit();
   return async (lot) => {
-    try {
-      const { changedG, entryId } = await call("goneOff", { params: { id: lot.id }, body: {} });
+    const request = { params: { id: lot.id }, body: {} };
+    const done = await submit("goneOff", request, `${lot.name} spoiled`);
+    if (done)
       notices.say({
-        text: `${showGrams(-changedG, session.display)} ${lot.name} recorded as spoiled.`,
-        undo: () => call("undoEntry", { params: { id: entryId } }),
+        text: `${showGrams(-done.changedG, session.display)} ${lot.name} recorded as spoiled.`,
+        undo: { name: "undoEntry", request: { params: { id: done.entryId } } },
       });
-    } catch (error) {
-      notices.say({ text: sentenceOf(error) });
-    }
-    await refresh();
+    else if (sentence.value) notices.say({ text: sentence.value });
   };
 }

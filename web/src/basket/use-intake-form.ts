@@ -1,23 +1,29 @@
-import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { markRaw, ref, watch } from "vue";
-import { call } from "../app/api.ts";
-import { useNotices } from "../app/notices.ts";
-import { useSession } from "../app/session.ts";
-import { useSubmit } from "../app/use-submit.ts";
-import { sentenceOf } from "../app/words.ts";
+import { newId } from "../client/new-id.ts";
+import { useNotices } from "../client/notices.ts";
+import { useSession } from "../client/session.ts";
+import { useSubmit } from "../client/use-submit.ts";
+import { sentenceOf } from "../client/words.ts";
+import { counted } from "../ui/plural.ts";
 import { readMoney } from "../ui/money.ts";
 import { chipRow, emptyIntake, intakeBody, linesOf, textRow, useIntakeDraft } from "./intake-draft.ts";
-import { useLineReader } from "./use-line-reader.ts";
+import { useLineReader } from "../catalogue/use-line-reader.ts";
 
 /** Several things at once: rows typed, pasted or weighed, read in a worker and logged together. */
 export function useIntakeForm() {
-  const draft = useIntakeDraft();
+  const { draft } = useIntakeDraft();
   const reader = useLineReader();
   const notices = useNotices();
   const session = useSession();
   const priceProblem = ref<string>();
-  const submission = useSubmit<{ id: string; lots: Lot[] }>(["since", "source", "priceMinor"]);
+  const startAfresh = (): void => {
+    draft.value = emptyIntake(draft.value.sourceNote);
+  };
+  const submission = useSubmit(["since", "source", "priceMinor"], {
+    recorded: startAfresh,
+    renew: () => (draft.value.id = newId()),
+  });
 
   async function addLines(text: string): Promise<void> {
     const lines = linesOf(text);
@@ -50,17 +56,18 @@ export function useIntakeForm() {
 
   async function log(): Promise<boolean> {
     const price = draft.value.price.trim() === "" ? null : readMoney(draft.value.price);
-    priceProblem.value = price === undefined ? "Write the price as 12.50." : undefined;
+    priceProblem.value = price === undefined ? "Enter a price like 12.50." : undefined;
     if (price === undefined) return false;
     const body = intakeBody(draft.value, price);
-    const done = await submission.submit((key) => call("logIntake", { body }, key));
+    const label = counted(body.lines.length, "item");
+    const done = await submission.submit("logIntake", { body }, label);
     if (!done) return false;
     const grams = done.lots.reduce((sum, lot) => sum + lot.grams, 0);
     notices.say({
-      text: `${done.lots.length} things logged, ${showGrams(grams, session.display)} in all.`,
-      undo: () => call("undoIntake", { params: { id: done.id } }),
+      text: `Logged ${counted(done.lots.length, "item")}, ${showGrams(grams, session.display)} in total.`,
+      undo: { name: "undoIntake", request: { params: { id: done.id } } },
     });
-    draft.value = emptyIntake(draft.value.sourceNote);
+    startAfresh();
     return true;
   }
   return {

@@ -5,14 +5,17 @@ import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { call } from "../app/api.ts";
-import { useNotices } from "../app/notices.ts";
-import { useRefresh } from "../app/queries.ts";
-import { useSession } from "../app/session.ts";
-import { useWeightSource } from "../app/use-weight-source.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useNotices } from "../client/notices.ts";
+import { useRefresh } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
+import { sentenceOf } from "../client/words.ts";
 import CautionList from "../ui/CautionList.vue";
 import { showDay } from "../ui/dates.ts";
+import { allergenWords } from "../recipes/kind-words.ts";
+import { counted, nounFor } from "../ui/plural.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
 import FigureText from "../ui/FigureText.vue";
 import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
@@ -42,11 +45,11 @@ const {
   query: () => call("planMake", { body: { recipeId: props.id, scale: scale.value } }),
   placeholderData: (before) => before,
 });
-const { parts, containers, leftOvers, weighedText, toTrim, finish, submission } = useMakeForm(plan);
+const { draft, parts, containers, setUsed, toTrim, finish, submission } = useMakeForm(props.id, plan);
 const trimFirst = useTrimFirst();
 const lead = computed(() =>
   plan.value
-    ? `${plan.value.lines.length} lines · contains ${plan.value.allergens.join(", ") || "no named allergen"}`
+    ? `${counted(plan.value.lines.length, "ingredient line")} · ${allergenWords(plan.value.allergens)}`
     : "",
 );
 
@@ -54,9 +57,9 @@ const lead = computed(() =>
 const roundings = computed(() =>
   (plan.value?.rounding ?? [])
     .filter(({ error }) => Math.abs(error) >= 0.005)
-    .map(({ metric: of, wanted, rounded, error }) => {
+    .map(({ metric, wanted, rounded, error }) => {
       const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
-      return of === "oil-to-acid"
+      return metric === "oil-to-acid"
         ? `oil to acid is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} to 1 (${off})`
         : `salt is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} % (${off})`;
     }),
@@ -73,7 +76,7 @@ async function putBy(): Promise<void> {
   const first = made.containers[0];
   const date = first ? `, use by ${showDay(first.useBy)}` : "";
   notices.say({
-    text: `${showGrams(made.outputG, session.display)} ${made.name} put by in ${made.containers.length} × ${first?.containerName ?? "bowl"}${date}.`,
+    text: `Stored ${showGrams(made.outputG, session.display)} ${made.name} in ${made.containers.length} × ${first?.containerName ?? "bowl"}${date}.`,
   });
   await router.push("/larder");
 }
@@ -88,27 +91,27 @@ async function putBy(): Promise<void> {
       <div class="left">
         <div v-if="toTrim.length > 0" class="trim-first" role="status">
           <p>
-            {{ toTrim.map((p) => p.name).join(", ") }} {{ toTrim.length === 1 ? "is" : "are" }} still raw; the
-            grams are what should be left.
+            {{ toTrim.map((p) => p.name).join(", ") }} {{ nounFor(toTrim.length, "is", "are") }} still raw.
+            The weights are what should be left after trimming.
           </p>
-          <Button label="Trimmed: use the estimate" size="small" severity="warn" @click="trimAll" />
-          <RouterLink :to="`/trim/${toTrim[0]?.lotId ?? ''}`">Weigh it at the trim bench</RouterLink>
+          <Button label="Use estimated weights" size="small" severity="warn" @click="trimAll" />
+          <RouterLink :to="`/trim/${toTrim[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
         </div>
-        <MakeLines v-model="parts" :plan="plan" :sentence-at="submission.sentenceAt" />
+        <MakeLines :plan="plan" :parts="parts" :sentence-at="submission.sentenceAt" @used="setUsed" />
         <p v-if="plan.limiting" class="small" data-testid="limiting">
           Runs out first: <b>{{ plan.limiting.name }}</b>, enough for
-          {{ trimmedDecimals(plan.limiting.batches, 2) }} batches;
+          {{ counted(plan.limiting.batches, "batch", "batches") }}.
           {{ showGrams(plan.limiting.shortG, session.display) }} to buy.
         </p>
         <p v-if="roundings.length > 0" class="small soft">
-          Weighed to the scale's step, {{ roundings.join("; ") }}.
+          After rounding to the scale, {{ roundings.join("; ") }}.
         </p>
         <ol class="steps small">
           <li v-for="(step, i) in plan.steps" :key="i">
             {{ step }}
             <template v-for="load in plan.loads.filter((one) => one.step === i)" :key="load.step">
               <b v-if="load.problem" class="wrong"
-                >Too little for the machine to catch: make more, or by hand.</b
+                >Too little for the machine. Make more, or do it by hand.</b
               >
               <b v-else-if="load.count > 1"
                 >{{ load.count }} equal loads of {{ showGrams(load.eachG, session.display) }}.</b
@@ -125,7 +128,7 @@ async function putBy(): Promise<void> {
           </div>
           <WeightField
             id="weighed"
-            v-model="weighedText"
+            v-model="draft.weighed"
             label="Weighed"
             placeholder="grams"
             :source="weights"
@@ -133,17 +136,15 @@ async function putBy(): Promise<void> {
           />
         </div>
         <PutBy v-model="containers" :plan="plan" :problem="submission.sentenceAt('containers')" />
-        <p v-if="submission.sentence.value || submission.sentenceAt('used')" class="wrong" role="alert">
-          {{ submission.sentence.value ?? submission.sentenceAt("used") }}
-        </p>
+        <ProblemNote :text="submission.sentence.value ?? submission.sentenceAt('used')" />
         <Button
           type="submit"
-          label="Made: put it by"
+          label="Finish and store"
           size="large"
           :loading="submission.pending.value"
           :disabled="toTrim.length > 0"
         />
-        <LeftOvers v-model="leftOvers" :parts="parts" :problem="submission.sentenceAt('leftOvers')" />
+        <LeftOvers v-model="draft.leftOvers" :parts="parts" :problem="submission.sentenceAt('leftOvers')" />
         <CautionList :cautions="plan.cautions" />
       </div>
     </form>
@@ -192,11 +193,6 @@ async function putBy(): Promise<void> {
   gap: 0.3rem;
   padding-inline-start: 1.2rem;
   list-style: decimal;
-}
-
-.wrong {
-  font-weight: 600;
-  color: var(--now);
 }
 
 @media (max-width: 1000px) {

@@ -1,12 +1,14 @@
 <script setup lang="ts">
+import { newId } from "../client/new-id.ts";
 import TextBox from "../ui/TextBox.vue";
-import Select from "primevue/select";
-import { computed, ref } from "vue";
-import type { LeftOverDraft, PartDraft } from "./use-make-form.ts";
+import Button from "primevue/button";
+import { computed } from "vue";
+import PickBox from "../ui/PickBox.vue";
+import ProblemNote from "../ui/ProblemNote.vue";
+import type { LeftOverDraft, PartDraft } from "./make-draft.ts";
 
 const props = defineProps<{ parts: readonly PartDraft[]; problem: string | undefined }>();
 const leftOvers = defineModel<LeftOverDraft[]>({ required: true });
-const choice = ref("");
 
 const choices = computed(() => {
   const taken = leftOvers.value.map((l) => l.ingredient);
@@ -15,8 +17,7 @@ const choices = computed(() => {
 });
 function add(ingredient: string): void {
   const name = choices.value.find((c) => c.value === ingredient)?.label ?? ingredient;
-  leftOvers.value = [...leftOvers.value, { id: crypto.randomUUID(), ingredient, name, text: "" }];
-  choice.value = "";
+  leftOvers.value = [...leftOvers.value, { id: newId(), ingredient, name, text: "" }];
 }
 const drop = (id: string): void => {
   leftOvers.value = leftOvers.value.filter((l) => l.id !== id);
@@ -25,7 +26,7 @@ const drop = (id: string): void => {
 
 <template>
   <section class="left" aria-labelledby="left-over">
-    <h2 id="left-over">Opened and left over</h2>
+    <h2 id="left-over">Opened leftovers</h2>
     <p v-for="l in leftOvers" :key="l.id" class="row">
       <label :for="`left-${l.id}`">{{ l.name }}</label>
       <TextBox
@@ -36,19 +37,23 @@ const drop = (id: string): void => {
         autocomplete="off"
         inputmode="decimal"
       />
-      <button type="button" @click="drop(l.id)">remove</button>
+      <Button
+        label="Remove"
+        size="small"
+        variant="text"
+        :aria-label="`Remove ${l.name}`"
+        @click="drop(l.id)"
+      />
     </p>
-    <Select
+    <PickBox
       v-if="choices.length > 0"
-      v-model="choice"
-      :options="choices"
-      option-label="label"
-      option-value="value"
+      id="left-over-pick"
+      :choices="choices"
+      name="Add a leftover"
       placeholder="Half a block, the rest of a tin…"
-      aria-label="Opened and left over"
-      @update:model-value="add"
+      @picked="add"
     />
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemNote :text="problem" />
   </section>
 </template>
 
@@ -63,20 +68,5 @@ const drop = (id: string): void => {
   grid-template-columns: 1fr 6rem auto;
   gap: 0.5rem;
   align-items: center;
-}
-
-.row button {
-  min-height: 44px;
-  font: inherit;
-  font-size: 0.85rem;
-  color: var(--action);
-  background: none;
-  border: 0;
-  cursor: pointer;
-}
-
-.problem {
-  font-weight: 600;
-  color: var(--now);
 }
 </style>

@@ -1,34 +1,42 @@
 <script setup lang="ts">
 import type { MakePlan } from "@apron/contract";
 import { showGrams, showPercent } from "@apron/core/measure";
-import { useSession } from "../app/session.ts";
+import Button from "primevue/button";
+import Column from "primevue/column";
+import DataTable from "primevue/datatable";
+import { computed } from "vue";
+import { useSession } from "../client/session.ts";
+import { labelled } from "../ui/labelled.ts";
+import { useOpenRows } from "../ui/open-rows.ts";
 import TextBox from "../ui/TextBox.vue";
-import { ref } from "vue";
-import type { PartDraft } from "./use-make-form.ts";
+import type { PartDraft } from "./make-draft.ts";
 import WeighBack from "./WeighBack.vue";
 
-const props = defineProps<{ plan: MakePlan; sentenceAt: (field: string) => string | undefined }>();
-const parts = defineModel<PartDraft[]>({ required: true });
-const fromWords = { lot: "from the basket", staple: "off the shelf", buy: "to buy" } as const;
-
-const keyOf = (part: PartDraft): string => `${part.lineId} ${part.ingredient} ${part.lotId ?? ""}`;
+const props = defineProps<{
+  plan: MakePlan;
+  parts: readonly PartDraft[];
+  sentenceAt: (field: string) => string | undefined;
+}>();
+const emit = defineEmits<{ used: [key: string, text: string] }>();
 const session = useSession();
-/** The row whose bottle or jar is being weighed back. */
-const pouring = ref("");
+const fromWords = { lot: "from the basket", staple: "from the shelf", buy: "to buy" } as const;
+const rows = computed(() => [...props.parts]);
+/** Rows whose bottle or jar is being weighed back, by their key. */
+const { rows: openRows, isOpen, toggle } = useOpenRows();
 const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
 const errorWords = (error: number): string =>
   Math.abs(error) < 0.005
     ? ""
     : ` (${error > 0 ? "+" : "−"}${showPercent(Math.abs(error)).replace(" ", "\u00a0")})`;
-/** Hold-back, to taste, optional: what else the line says to the hand on the bottle. */
+/** Gradual addition, to taste, optional: what else the line says to the cook. */
 function handWords(part: PartDraft): string {
   const line = lineOf(part);
   if (!line) return "";
   const { gradualAddition } = part;
-  const held = (g: number): string => showGrams(g, session.display);
+  const show = (g: number): string => showGrams(g, session.display);
   return [
     gradualAddition
-      ? `start with ${held(gradualAddition.startG)}, then by ${held(gradualAddition.stepG)}, at most ${held(gradualAddition.mostG)}`
+      ? `start with ${show(gradualAddition.startG)}, add ${show(gradualAddition.stepG)} at a time, up to ${show(gradualAddition.mostG)}`
       : "",
     line.toTaste ? "to taste" : "",
     line.optional ? "optional" : "",
@@ -38,79 +46,79 @@ function handWords(part: PartDraft): string {
     .join(" · ");
 }
 const problemAt = (part: PartDraft): string | undefined => {
-  const sent = parts.value.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
+  const sent = props.parts.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
   return props.sentenceAt(`used.${sent.indexOf(part)}.grams`);
 };
 </script>
 
 <template>
-  <table class="lines">
-    <thead>
-      <tr>
-        <th scope="col">What</th>
-        <th scope="col" class="right">Scale</th>
-        <th scope="col">or by spoon</th>
-        <th scope="col" class="right">Really used, g</th>
-      </tr>
-    </thead>
-    <tbody>
-      <template v-for="(part, i) in parts" :key="keyOf(part)">
-        <tr :class="part.from">
-          <td>
-            <span class="name">{{ part.name }}</span>
-            <span class="soft small"> {{ lineOf(part)?.preparation }}</span>
-            <span v-if="handWords(part)" class="hand small">{{ handWords(part) }}</span>
-            <span class="from small"
-              ><span class="whence">{{ part.toTrim ? "trim it first" : fromWords[part.from] }}</span>
-              <button
-                type="button"
-                class="back"
-                :aria-expanded="pouring === keyOf(part)"
-                :aria-label="`Weigh back the ${part.name}`"
-                @click="pouring = pouring === keyOf(part) ? '' : keyOf(part)"
-              >
-                weigh back
-              </button></span
-            >
-          </td>
-          <td class="right figure">
-            {{ part.scale.text }}<span class="soft error small">{{ errorWords(part.scale.error) }}</span>
-          </td>
-          <td class="small">
-            <template v-if="part.spoon"
-              >{{ part.spoon.text
-              }}<span class="soft error">{{ errorWords(part.spoon.error) }}</span></template
-            >
-            <span v-if="part.whole" class="whole"
-              >{{ part.whole.text }}<span class="soft error">{{ errorWords(part.whole.error) }}</span></span
-            >
-          </td>
-          <td class="right">
-            <TextBox
-              class="figure used"
-              autocomplete="off"
-              inputmode="decimal"
-              :model-value="part.text"
-              :aria-label="`${part.name} really used, grams`"
-              :invalid="problemAt(part) !== undefined"
-              @update:model-value="parts[i]!.text = $event ?? ''"
+  <DataTable :expanded-rows="openRows" :value="rows" data-key="key" size="small" class="stacks lines">
+    <Column v-bind="labelled('Ingredient')">
+      <template #body="{ data }: { data: PartDraft }">
+        <span class="what">
+          <span class="name strong">{{ data.name }}</span>
+          <span class="soft small"> {{ lineOf(data)?.preparation }}</span>
+          <span v-if="handWords(data)" class="hand small">{{ handWords(data) }}</span>
+          <span class="from small">
+            <span :class="data.from">{{ data.toTrim ? "trim it first" : fromWords[data.from] }}</span>
+            <Button
+              label="Weigh back"
+              size="small"
+              variant="text"
+              :aria-expanded="isOpen(data.key)"
+              :aria-label="`Weigh back the ${data.name}`"
+              @click="toggle(data.key)"
             />
-            <p v-if="problemAt(part)" class="problem small" role="alert">{{ problemAt(part) }}</p>
-          </td>
-        </tr>
-        <tr v-if="pouring === keyOf(part)" class="pouring">
-          <td colspan="4">
-            <WeighBack :id="`pour-${i}`" :name="part.name" @poured="parts[i]!.text = String($event)" />
-          </td>
-        </tr>
+          </span>
+        </span>
       </template>
-    </tbody>
-  </table>
+    </Column>
+    <Column v-bind="labelled('Weight')" class="right">
+      <template #body="{ data }: { data: PartDraft }">
+        <span class="figure"
+          >{{ data.scale.text }}<span class="soft error small">{{ errorWords(data.scale.error) }}</span></span
+        >
+      </template>
+    </Column>
+    <Column v-bind="labelled('Or by spoon')">
+      <template #body="{ data }: { data: PartDraft }">
+        <span class="small">
+          <template v-if="data.spoon"
+            >{{ data.spoon.text }}<span class="soft error">{{ errorWords(data.spoon.error) }}</span></template
+          >
+          <span v-if="data.whole" class="whole"
+            >{{ data.whole.text }}<span class="soft error">{{ errorWords(data.whole.error) }}</span></span
+          >
+        </span>
+      </template>
+    </Column>
+    <Column v-bind="labelled('Really used, g')" class="right">
+      <template #body="{ data }: { data: PartDraft }">
+        <span>
+          <TextBox
+            class="figure used"
+            autocomplete="off"
+            inputmode="decimal"
+            :model-value="data.text"
+            :aria-label="`${data.name} really used, grams`"
+            :invalid="problemAt(data) !== undefined"
+            @update:model-value="emit('used', data.key, $event)"
+          />
+          <span v-if="problemAt(data)" class="wrong small" role="alert">{{ problemAt(data) }}</span>
+        </span>
+      </template>
+    </Column>
+    <template #expansion="{ data, index }: { data: PartDraft; index: number }">
+      <WeighBack :id="`pour-${index}`" :name="data.name" @poured="emit('used', data.key, String($event))" />
+    </template>
+  </DataTable>
 </template>
 
 <style scoped>
+.what,
 .hand,
-.whole {
+.whole,
+.from {
   display: block;
 }
 
@@ -118,66 +126,26 @@ const problemAt = (part: PartDraft): string | undefined => {
   color: var(--action);
 }
 
-.lines {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  padding: 0.2rem 0.5rem;
-  font-size: 0.85rem;
-  text-align: left;
-  color: var(--soft-ink);
-}
-
-td {
-  padding: 0.2rem 0.5rem;
-  border-top: 1px solid var(--line);
-}
-
-.right {
-  text-align: right;
-  white-space: nowrap;
-}
-
-.name {
+.strong {
   font-weight: 600;
 }
 
 .from {
-  display: block;
   color: var(--soft-ink);
 }
 
-.back {
-  min-height: 1.5rem;
-  margin-inline-start: 0.5rem;
-  padding: 0;
-  font: inherit;
-  color: var(--soft-ink);
-  text-decoration: underline;
-  background: none;
-  border: 0;
-  cursor: pointer;
-}
-
-@media (pointer: coarse) {
-  .back {
-    min-height: 44px;
-  }
-}
-
-.pouring td {
-  border-top: 0;
-}
-
-.lot .whence {
+.lot {
   color: var(--action);
 }
 
-.buy .whence {
-  color: var(--soon);
+.buy {
   font-weight: 600;
+  color: var(--soon);
+}
+
+.from :deep(.p-button) {
+  min-height: 1.6rem;
+  padding: 0 0.4rem;
 }
 
 .error {
@@ -189,25 +157,9 @@ td {
   text-align: right;
 }
 
-.problem {
-  white-space: normal;
-  font-weight: 600;
-  color: var(--now);
-}
-
-@media (max-width: 560px) {
-  th:nth-child(3),
-  td:nth-child(3) {
-    display: none;
-  }
-
-  th,
-  td {
-    padding-inline: 0.2rem;
-  }
-
-  .used {
-    width: 4.4rem;
+@media (pointer: coarse) {
+  .from :deep(.p-button) {
+    min-height: 44px;
   }
 }
 </style>

@@ -1,9 +1,14 @@
 <script setup lang="ts">
 import type { ContainerOption, MakePlan, UseBy } from "@apron/contract";
+import Button from "primevue/button";
+import InputNumber from "primevue/inputnumber";
 import { computed } from "vue";
 import { showDay } from "../ui/dates.ts";
-import type { ContainerDraft } from "./use-make-form.ts";
+import { counted } from "../ui/plural.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
+import type { ContainerDraft } from "./make-draft.ts";
 
+/** Which containers, how many, and until when the dish keeps in them. */
 const props = defineProps<{ plan: MakePlan; problem: string | undefined }>();
 const containers = defineModel<ContainerDraft[]>({ required: true });
 
@@ -24,34 +29,36 @@ function setCount(count: number): void {
 
 <template>
   <section class="put-by" aria-labelledby="put-by">
-    <h2 id="put-by">Put by in</h2>
+    <h2 id="put-by">Store in</h2>
     <div class="options">
-      <button
+      <Button
         v-for="o in plan.containers"
         :key="`${o.kind} ${o.place}`"
-        type="button"
-        :class="o.place"
+        severity="secondary"
+        :class="[o.place, { chosen: isChosen(o) }]"
         :aria-pressed="isChosen(o)"
         @click="choose(o)"
       >
-        {{ o.name }}<span class="small">{{ placeWords[o.place] }}</span>
-      </button>
+        <span>{{ o.name }}</span><span class="small place">{{ placeWords[o.place] }}</span>
+      </Button>
     </div>
     <div v-if="current" class="count">
       <label for="container-count">How many</label>
-      <button type="button" aria-label="One fewer" @click="setCount(current.count - 1)">−</button>
-      <input
-        id="container-count"
-        class="figure"
-        type="number"
-        min="1"
-        max="500"
-        :value="current.count"
-        @change="setCount(Number(($event.target as HTMLInputElement).value))"
+      <InputNumber
+        :model-value="current.count"
+        input-id="container-count"
+        :min="1"
+        :max="500"
+        show-buttons
+        button-layout="horizontal"
+        :pt="{
+          incrementButton: { 'aria-label': 'One more' },
+          decrementButton: { 'aria-label': 'One fewer' },
+        }"
+        @update:model-value="setCount($event ?? 1)"
       />
-      <button type="button" aria-label="One more" @click="setCount(current.count + 1)">+</button>
     </div>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <ProblemNote :text="problem" />
     <div v-if="useBy" class="date">
       <p>
         Use by <b class="figure">{{ showDay(useBy.on) }}</b>
@@ -60,7 +67,7 @@ function setCount(count: number): void {
         {{ useBy.reason }} <span class="soft">({{ useBy.source }})</span>
       </p>
       <p v-if="useBy.limit === 'safety'" class="small soft">
-        Safety sets this limit: acid or salt by taste buys no days.
+        This is a safety limit: lemon, vinegar or salt added to taste doesn't extend it.
       </p>
       <p v-if="useBy.practice" class="small soft">
         Usual practice, for quality only: {{ showDay(useBy.practice.from) }} to
@@ -68,9 +75,11 @@ function setCount(count: number): void {
       </p>
       <p v-if="useBy.thawDays !== null" class="small">
         Thaw in the fridge, then
-        {{ useBy.thawDays === 0 ? "eat it the same day" : `${useBy.thawDays} days` }}.
+        {{
+          useBy.thawDays === 0 ? "eat it the same day" : `eat it within ${counted(useBy.thawDays, "day")}`
+        }}.
       </p>
-      <p v-if="useBy.mustNever" class="small never">{{ useBy.mustNever }}</p>
+      <p v-if="useBy.mustNever" class="small wrong">{{ useBy.mustNever }}</p>
     </div>
   </section>
 </template>
@@ -87,52 +96,33 @@ function setCount(count: number): void {
   gap: 0.4rem;
 }
 
-button {
+.options :deep(.p-button) {
   display: grid;
+  gap: 0;
   min-height: 52px;
   padding: 0.3rem 0.4rem;
-  place-content: center;
-  font: inherit;
-  font-size: 0.95rem;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: var(--p-border-radius-md);
-  cursor: pointer;
+  font-weight: 500;
 }
 
-.freezer .small {
+.freezer .place {
   color: var(--cold);
 }
 
-button[aria-pressed="true"] {
+.options :deep(.chosen) {
   background: var(--action-wash);
   border: 2px solid var(--action);
 }
 
 .count {
   display: flex;
-  gap: 0.4rem;
+  gap: 0.6rem;
   align-items: center;
   font-weight: 600;
 }
 
-.count button {
-  width: 48px;
-  min-height: 44px;
-  font-size: 1.3rem;
-}
-
-.count input {
+.count :deep(.p-inputnumber-input) {
   width: 4.5rem;
-  min-height: 44px;
-  font: inherit;
-  font-size: 1.2rem;
   text-align: center;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--p-linen-500);
-  border-radius: var(--p-border-radius-md);
 }
 
 .date {
@@ -145,11 +135,5 @@ button[aria-pressed="true"] {
 
 .date b {
   font-size: 1.25rem;
-}
-
-.never,
-.problem {
-  font-weight: 600;
-  color: var(--now);
 }
 </style>

@@ -3,8 +3,11 @@ import type { MakePlan, PlanMake } from "@apron/contract";
 import { showGrams, trimmedDecimals } from "@apron/core/measure";
 import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
+import Button from "primevue/button";
+import ProblemNote from "../ui/ProblemNote.vue";
+import { typedNumber } from "../ui/typed-number.ts";
 import { computed, ref } from "vue";
-import { useSession } from "../app/session.ts";
+import { useSession } from "../client/session.ts";
 
 type Scale = PlanMake["scale"];
 
@@ -37,7 +40,7 @@ function setFill(): void {
 }
 
 function setServings(text: string | undefined): void {
-  const wanted = Number((text ?? "").replace(",", "."));
+  const wanted = typedNumber(text ?? "") ?? 0;
   if (wanted > 0) scale.value = { kind: "servings", servings: wanted };
 }
 </script>
@@ -74,17 +77,19 @@ function setServings(text: string | undefined): void {
         @update:model-value="setFill"
       />
     </div>
-    <span v-if="lots.length > 0" class="soft">or all of the</span>
-    <button
+    <span v-if="lots.length > 0" class="soft">or all of</span>
+    <Button
       v-for="lot in lots"
       :key="lot.lotId"
-      type="button"
+      severity="secondary"
+      rounded
+      :class="{ picked: chosenLot === lot.lotId }"
       :aria-pressed="chosenLot === lot.lotId"
       @click="scale = { kind: 'all-of-lot', lotId: lot.lotId }"
     >
       {{ lot.name }} <span class="figure">{{ showGrams(lot.grams, session.display) }}</span>
-    </button>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    </Button>
+    <ProblemNote v-if="problem" class="whole" :text="problem" />
     <p v-else-if="plan" class="soft small workings">{{ plan.workings }}</p>
   </div>
 </template>
@@ -120,29 +125,13 @@ function setServings(text: string | undefined): void {
   border: 2px solid var(--action);
 }
 
-button {
-  min-height: 44px;
-  padding: 0 0.9rem;
-  font: inherit;
-  color: var(--ink);
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-radius: 99px;
-  cursor: pointer;
-}
-
-button[aria-pressed="true"] {
+.chooser :deep(.picked) {
   background: var(--action-wash);
   border: 2px solid var(--action);
 }
 
 .workings,
-.problem {
+.whole {
   width: 100%;
-}
-
-.problem {
-  font-weight: 600;
-  color: var(--now);
 }
 </style>

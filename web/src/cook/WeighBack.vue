@@ -2,8 +2,8 @@
 import { pouredOut } from "@apron/core/basket";
 import { toMilligram } from "@apron/core/measure";
 import { computed, ref, watch } from "vue";
-import { useWeightSource } from "../app/use-weight-source.ts";
-import { sentenceFor } from "../app/words.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
+import { sentenceFor } from "../client/words.ts";
 import { typedGrams } from "../ui/typed-grams.ts";
 import WeightField from "../ui/WeightField.vue";
 

@@ -1,21 +1,28 @@
-import { call } from "../app/api.ts";
-import { useNotices } from "../app/notices.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { newId } from "../client/new-id.ts";
+import { useNotices } from "../client/notices.ts";
+import { useOutbox } from "../client/outbox-store.ts";
+import { sentenceOf } from "../client/words.ts";
 
 /** Records lots as trimmed at their expected yield: for the cook who trims now and does not weigh. */
 export function useTrimFirst(): (lotIds: readonly string[]) => Promise<void> {
   const notices = useNotices();
-  const trimOne = async (lotId: string): Promise<void> => {
+  const outbox = useOutbox();
+  async function trimOne(lotId: string): Promise<string | undefined> {
     const { lot, methods } = await call("trimOptions", { params: { id: lotId } });
-    const usual = methods[0];
-    if (!usual) return;
-    const body = { id: crypto.randomUUID(), lotId, method: usual.method, rawG: lot.grams, usableG: null };
-    await call("recordTrim", { body });
-  };
+    const [method] = methods;
+    if (!method) return undefined;
+    const body = { id: newId(), lotId, method: method.method, rawG: lot.grams, usableG: null };
+    const outcome = await outbox.submit("recordTrim", { body }, `${lot.name} trimmed`);
+    return outcome.kind === "refused" ? sentenceOf(outcome.problem) : undefined;
+  }
   return async (lotIds) => {
     try {
-      for (const lotId of new Set(lotIds)) await trimOne(lotId);
-      notices.say({ text: "Recorded at the expected yield. Weighing next time makes it better." });
+      for (const lotId of new Set(lotIds)) {
+        const refused = await trimOne(lotId);
+        if (refused) return notices.say({ text: refused });
+      }
+      notices.say({ text: "Recorded with estimated weights. Weigh next time to improve the estimate." });
     } catch (error) {
       notices.say({ text: sentenceOf(error) });
     }

@@ -2,7 +2,7 @@
 import type { DressingFigures } from "@apron/core/dressing";
 import { showGrams } from "@apron/core/measure";
 import { computed } from "vue";
-import { useSession } from "../app/session.ts";
+import { useSession } from "../client/session.ts";
 import { showMoney } from "../ui/money.ts";
 
 /** What a dressing comes to, figure by figure. */
@@ -17,16 +17,19 @@ const rows = computed(() => {
   const f = props.figures;
   return [
     { term: "Oil to acid, as poured", value: ratio(f.oilToAcidPoured) },
-    { term: "as sharp as 5 % vinegar", value: ratio(f.oilToAcidEffective) },
+    { term: "Oil to acid, by strength", value: ratio(f.oilToAcidEffective) },
     { term: "Salt", value: percent(f.saltPercent) },
     { term: "Sugar", value: percent(f.sugarPercent) },
-    { term: "Sweet to sour", value: f.sugarToAcid === null ? "–" : `${written(f.sugarToAcid)} : 1` },
-    { term: "Oil in it", value: `${percent(Math.round(f.oilVolumeFraction * 100))}${f.thick ? ", thick" : ""}` },
-    { term: "Mustard in 100 ml", value: f.mustardPer100ml > 0 ? `${written(f.mustardPer100ml)} g` : "none" },
+    { term: "Sugar to acid", value: f.sugarToAcid === null ? "–" : `${written(f.sugarToAcid)} : 1` },
+    {
+      term: "Oil share",
+      value: `${percent(Math.round(f.oilVolumeFraction * 100))}${f.thick ? ", thick" : ""}`,
+    },
+    { term: "Mustard per 100 ml", value: f.mustardPer100ml > 0 ? `${written(f.mustardPer100ml)} g` : "none" },
     { term: "Makes", value: `${written(f.ml, 3)} ml, ${showGrams(f.grams, session.display)}` },
     ...(f.costMinor === null
       ? []
-      : [{ term: "Costs, by the invented board", value: showMoney(f.costMinor, session.currency) }]),
+      : [{ term: "Cost (price board)", value: showMoney(f.costMinor, session.currency) }]),
   ];
 });
 </script>

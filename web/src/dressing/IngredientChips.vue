@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from "vue";
+import ChipSet from "../ui/ChipSet.vue";
 import PickBox from "../ui/PickBox.vue";
 
-/** Any number of a few ingredients, each pressed or not; further ones are chosen from a list. */
+/** Any number of a few ingredients; further ones are chosen from a list. */
 const props = defineProps<{
   label: string;
   ids: readonly string[];
@@ -11,70 +12,27 @@ const props = defineProps<{
 }>();
 const chosen = defineModel<string[]>({ required: true });
 const shown = computed(() => [...new Set([...props.ids, ...chosen.value])]);
-const choices = computed(() =>
+const named = (id: string) => ({ value: id, label: props.nameFor(id) });
+const others = computed(() =>
   (props.further ?? [])
     .filter((id) => !shown.value.includes(id))
-    .map((id) => ({ value: id, label: props.nameFor(id) }))
+    .map(named)
     .sort((a, b) => a.label.localeCompare(b.label)),
 );
-function add(id: string): void {
+const add = (id: string): void => {
   chosen.value = [...chosen.value, id];
-}
-const toggle = (id: string): void => {
-  chosen.value = chosen.value.includes(id) ? chosen.value.filter((one) => one !== id) : [...chosen.value, id];
 };
 </script>
 
 <template>
-  <div class="chips" role="group" :aria-label="label">
-    <button
-      v-for="id in shown"
-      :key="id"
-      type="button"
-      :aria-pressed="chosen.includes(id)"
-      @click="toggle(id)"
-    >
-      {{ nameFor(id) }}
-    </button>
+  <ChipSet v-model="chosen" :label="label" :choices="shown.map(named)">
     <PickBox
-      v-if="choices.length > 0"
+      v-if="others.length > 0"
       :id="`further-${label}`"
-      :choices="choices"
-      :name="`Another of the ${label.toLowerCase()}`"
-      placeholder="another…"
+      :choices="others"
+      :name="`Other ${label.toLowerCase()}`"
+      placeholder="other…"
       @picked="add"
     />
-  </div>
+  </ChipSet>
 </template>
-
-<style scoped>
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.35rem;
-}
-
-button {
-  min-height: 38px;
-  padding: 0 0.75rem;
-  font: inherit;
-  font-size: 0.9rem;
-  color: var(--ink);
-  background: var(--sunk);
-  border: 1px solid var(--line);
-  border-radius: 99px;
-  cursor: pointer;
-}
-
-button[aria-pressed="true"] {
-  font-weight: 600;
-  border-color: var(--action);
-  background: var(--action-wash);
-}
-
-@media (pointer: coarse) {
-  button {
-    min-height: 44px;
-  }
-}
-</style>

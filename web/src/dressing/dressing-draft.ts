@@ -1,6 +1,7 @@
-import { useStorage, type RemovableRef } from "@vueuse/core";
+import { dressingStyles, type RatioMeaning } from "@apron/core/dressing";
+import { useDraft } from "../client/use-draft.ts";
 
-/** A dressing being balanced; it survives a reload. */
+/** A dressing being balanced. */
 export type DressingDraft = {
   dressingStyle: string;
   volume: string;
@@ -12,8 +13,9 @@ export type DressingDraft = {
   salted: boolean;
   flavours: string[];
   flavourG: string;
-  /** Targets in place of the school's own; empty is the school's. */
+  /** Targets in place of the style's own; empty is the style's. */
   ratio: string;
+  ratioMeaning: RatioMeaning;
   saltPercent: string;
   sugarPercent: string;
 };
@@ -30,14 +32,20 @@ const emptyDressing = (): DressingDraft => ({
   flavours: [],
   flavourG: "10",
   ratio: "",
+  ratioMeaning: "as-poured",
   saltPercent: "",
   sugarPercent: "",
 });
 
-export const useDressingDraft = (): RemovableRef<DressingDraft> =>
-  useStorage("apron:dressing-draft", emptyDressing(), undefined, { mergeDefaults: true });
+export const useDressingDraft = () => useDraft<DressingDraft>("dressing", emptyDressing);
 
-/** What stands on most shelves, offered first; any other ingredient can be chosen in the handbook's lists. */
+/** The draft in another style, with the acid that style is written for; the style's own targets hold again. */
+export function inStyle(draft: DressingDraft, style: string): DressingDraft {
+  const acids = dressingStyles.find((one) => one.id === style)?.usualAcids ?? draft.acids;
+  return { ...draft, dressingStyle: style, acids: [...acids], ratio: "", saltPercent: "", sugarPercent: "" };
+}
+
+/** What is on most shelves, offered first; any other can be chosen from the list. */
 export const defaultOils = [
   "olive-oil",
   "rapeseed-oil",
@@ -60,4 +68,12 @@ export const defaultAcids = [
 ];
 export const defaultEmulsifiers = ["mustard-dijon", "mustard-wholegrain", "egg-yolk", "mayonnaise"];
 export const defaultSweets = ["honey", "maple-syrup", "sugar"];
-export const defaultFlavours = ["shallot", "garlic", "chives", "parsley", "tarragon", "capers", "black-pepper"];
+export const defaultFlavours = [
+  "shallot",
+  "garlic",
+  "chives",
+  "parsley",
+  "tarragon",
+  "capers",
+  "black-pepper",
+];

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from "@pinia/colada";
 import Dialog from "primevue/dialog";
-import { call } from "../app/api.ts";
+import { call } from "../client/api.ts";
 import SignInForm from "./SignInForm.vue";
 
 const { data: start } = useQuery({ key: ["start"], query: () => call("startPage", {}) });
@@ -9,7 +9,7 @@ const { data: start } = useQuery({ key: ["start"], query: () => call("startPage"
 
 <template>
   <Dialog :visible="true" header="You were signed out" modal :closable="false" :close-on-escape="false">
-    <p class="soft">Sign in again: what you typed is still there behind this.</p>
+    <p class="soft">Sign in again. Your entries are still here.</p>
     <SignInForm :demo-cook="start?.demoCook ?? null" />
   </Dialog>
 </template>

@@ -1,47 +1,72 @@
 <script setup lang="ts">
 import Button from "primevue/button";
-import TextBox from "../ui/TextBox.vue";
 import { ref } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { useSubmit } from "../app/use-submit.ts";
+import { ApiProblem, send } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
+import ProblemNote from "../ui/ProblemNote.vue";
+import TextBox from "../ui/TextBox.vue";
 
 defineProps<{ demoCook: string | null }>();
 const emit = defineEmits<{ opened: [] }>();
 const session = useSession();
 const name = ref("");
 const password = ref("");
-const { pending, submit, sentenceAt, sentence } = useSubmit<void>(["name", "password"]);
+const pending = ref<"" | "name" | "demo">("");
+const problem = ref<ApiProblem>();
+const sentenceAt = (field: string): string | undefined =>
+  problem.value?.field === field ? sentenceOf(problem.value) : undefined;
 
-const signIn = (): Promise<void> =>
-  submit(async () => {
-    session.opened(await call("signIn", { body: { name: name.value, password: password.value } }));
+async function open(as: "name" | "demo"): Promise<void> {
+  if (pending.value) return;
+  pending.value = as;
+  problem.value = undefined;
+  try {
+    const body = { name: name.value, password: password.value };
+    session.opened(await (as === "demo" ? send("signInDemo", {}) : send("signIn", { body })));
     emit("opened");
-  });
-const signInDemo = (): Promise<void> =>
-  submit(async () => {
-    session.opened(await call("signInDemo", {}));
-    emit("opened");
-  });
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error;
+    problem.value = error;
+  } finally {
+    pending.value = "";
+  }
+}
 </script>
 
 <template>
   <div class="sign-in">
     <div v-if="demoCook" class="demo">
-      <Button :label="`Sign in as ${demoCook}`" size="large" :loading="pending" @click="signInDemo" />
-      <p class="soft small">The demo cook of an invented allotment kitchen. Change anything you like.</p>
+      <Button
+        :label="`Sign in as ${demoCook}`"
+        size="large"
+        :loading="pending === 'demo'"
+        data-testid="sign-in-demo"
+        @click="open('demo')"
+      />
+      <p class="soft small">
+        Look around in an invented allotment kitchen. You can change anything; nothing in it is real.
+      </p>
     </div>
-    <form novalidate @submit.prevent="signIn">
-      <h2>{{ demoCook ? "Or with a name" : "Sign in" }}</h2>
+    <form novalidate @submit.prevent="open('name')">
+      <h2>Sign in</h2>
       <FieldFrame label="Name" for="name" :problem="sentenceAt('name')">
         <TextBox id="name" v-model="name" autocomplete="username" />
       </FieldFrame>
       <FieldFrame label="Password" for="password" :problem="sentenceAt('password')">
         <TextBox id="password" v-model="password" type="password" autocomplete="current-password" />
       </FieldFrame>
-      <p v-if="sentence" class="wrong" role="alert">{{ sentence }}</p>
-      <Button type="submit" label="Sign in" severity="secondary" :loading="pending" />
+      <ProblemNote
+        :text="problem && !sentenceAt('name') && !sentenceAt('password') ? sentenceOf(problem) : undefined"
+      />
+      <Button
+        type="submit"
+        label="Sign in"
+        severity="secondary"
+        :loading="pending === 'name'"
+        data-testid="sign-in"
+      />
     </form>
   </div>
 </template>
@@ -57,10 +82,5 @@ form,
 .demo {
   padding-bottom: 1.2rem;
   border-bottom: 1px solid var(--line);
-}
-
-.wrong {
-  color: var(--now);
-  font-weight: 600;
 }
 </style>

@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import { useQuery } from "@pinia/colada";
+import Button from "primevue/button";
+import { computed, defineAsyncComponent, ref } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { call } from "../app/api.ts";
-import SetUpForm from "./SetUpForm.vue";
+import { call } from "../client/api.ts";
+import { sentenceOf } from "../client/words.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
 import SignInForm from "./SignInForm.vue";
+
+/** Most open the program to sign in: the larger form to set up a kitchen loads when it is wanted. */
+const SetUpForm = defineAsyncComponent(() => import("./SetUpForm.vue"));
 
 const route = useRoute();
 const router = useRouter();
-const { data: start } = useQuery({ key: ["start"], query: () => call("startPage", {}) });
+const { data: start, error } = useQuery({ key: ["start"], query: () => call("startPage", {}) });
+/** Undefined until somebody chose: a program without a kitchen of its own begins with setting one up. */
+const chosen = ref<boolean>();
+const settingUp = computed(() => chosen.value ?? false);
 
 function enter(): void {
   const wanted = String(route.query["to"] ?? "/");
@@ -17,19 +26,31 @@ function enter(): void {
 </script>
 
 <template>
-  <main class="door">
+  <main class="door" :class="{ wide: settingUp }">
     <section class="greeting">
       <h1>Apron Plate</h1>
-      <p class="lead">What came in, trimmed, matched and put by before it spoils.</p>
+      <p class="lead">
+        Know what came in, use it before it spoils, and store the rest with a date you can trust.
+      </p>
       <ol>
-        <li><span class="figure">1,240 g</span> chard, off the scale</li>
-        <li><span class="figure">× 0.64</span> as this kitchen trims it</li>
+        <li><span class="figure">1,240 g</span> chard, weighed in</li>
+        <li><span class="figure">× 0.64</span> as you trim it</li>
         <li><span class="figure">4 jars</span> of pesto, dated and labelled</li>
       </ol>
     </section>
-    <section class="card" aria-label="Sign in">
-      <SetUpForm v-if="start?.needsSetUp" @opened="enter" />
-      <SignInForm v-else :demo-cook="start?.demoCook ?? null" @opened="enter" />
+    <section class="card" :aria-label="settingUp ? 'Set up a kitchen' : 'Sign in'">
+      <ProblemNote :text="error ? sentenceOf(error) : undefined" />
+      <template v-if="settingUp">
+        <SetUpForm @opened="enter" />
+        <Button label="Cancel" severity="secondary" variant="text" @click="chosen = false" />
+      </template>
+      <template v-else>
+        <div v-if="start?.needsSetUp" class="own">
+          <Button label="Set up your own kitchen" size="large" data-testid="set-up" @click="chosen = true" />
+          <p class="soft small">It takes a minute, and everything can be changed later.</p>
+        </div>
+        <SignInForm :demo-cook="start?.demoCook ?? null" @opened="enter" />
+      </template>
     </section>
   </main>
 </template>
@@ -41,6 +62,10 @@ function enter(): void {
   min-height: 100vh;
 }
 
+.door.wide {
+  grid-template-columns: minmax(16rem, 0.5fr) 1fr;
+}
+
 .greeting {
   display: grid;
   align-content: center;
@@ -50,8 +75,16 @@ function enter(): void {
   background: var(--p-aubergine-800);
 }
 
+.wide .greeting {
+  padding: 2rem;
+}
+
 .greeting h1 {
   font-size: 3.6rem;
+}
+
+.wide .greeting h1 {
+  font-size: 2.4rem;
 }
 
 .lead {
@@ -74,26 +107,44 @@ ol .figure {
 }
 
 .card {
+  display: grid;
+  gap: 1.2rem;
   align-self: center;
   justify-self: center;
   width: min(26rem, 92%);
+  margin-block: 1rem;
   padding: 1.6rem;
 }
 
+.wide .card {
+  width: min(52rem, 94%);
+}
+
+.own {
+  display: grid;
+  gap: 0.5rem;
+  padding-bottom: 1.2rem;
+  border-bottom: 1px solid var(--line);
+}
+
 @media (max-width: 820px) {
-  .door {
+  .door,
+  .door.wide {
     grid-template-columns: 1fr;
     grid-template-rows: auto 1fr;
   }
 
-  .greeting {
+  .greeting,
+  .wide .greeting {
     padding: 2rem 1.2rem;
   }
 
-  .greeting h1 {
+  .greeting h1,
+  .wide .greeting h1 {
     font-size: 2.4rem;
   }
 
+  .wide .lead,
   ol {
     display: none;
   }

@@ -4,9 +4,9 @@ import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { toDataURL } from "qrcode";
 import { ref, watchEffect } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
 import CautionList from "../ui/CautionList.vue";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import { showDay } from "../ui/dates.ts";
@@ -38,10 +38,8 @@ const print = (): void => window.print();
 <template>
   <div class="screen-only">
     <PageHead title="Label" :lead="label ? `${label.container.name}, ${label.container.containerName}` : ''">
-      <div class="tools">
-        <ChoiceButtons v-model="size" label="Label size" :choices="sizes" />
-        <Button label="Print" @click="print" />
-      </div>
+      <ChoiceButtons v-model="size" label="Label size" :choices="sizes" />
+      <Button label="Print" @click="print" />
     </PageHead>
     <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   </div>
@@ -72,18 +70,12 @@ const print = (): void => window.print();
     <p v-if="label.mustNever">{{ label.mustNever }}</p>
     <CautionList :cautions="label.cautions" />
     <p class="soft small">
-      Selling it? Local food law and a licensed process authority decide, not this program.
+      Planning to sell it? Local food law and a licensed process authority decide, not this program.
     </p>
   </section>
 </template>
 
 <style scoped>
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem;
-}
-
 .label {
   position: relative;
   width: 70mm;

@@ -3,20 +3,20 @@ import type { Container } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { computed, ref } from "vue";
-import { call } from "../app/api.ts";
-import { useNotices } from "../app/notices.ts";
-import { useRefresh } from "../app/queries.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useNotices } from "../client/notices.ts";
+import { useSession } from "../client/session.ts";
+import { useSubmit } from "../client/use-submit.ts";
+import { sentenceOf } from "../client/words.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
+import ProblemNote from "../ui/ProblemNote.vue";
 import { groupContainers } from "./container-groups.ts";
 import LarderRow from "./LarderRow.vue";
 
 const session = useSession();
 const notices = useNotices();
-const refresh = useRefresh();
 const { data: larder, error, status } = useQuery({ key: ["larder"], query: () => call("listLarder", {}) });
 const places = [
   { value: "all", label: "All" },
@@ -30,31 +30,30 @@ const groups = computed(() =>
   ),
 );
 const fateWords = { eaten: "taken", given: "given away", discarded: "thrown away" } as const;
+const { submit, sentence } = useSubmit();
 
 async function take(container: Container, fate: keyof typeof fateWords): Promise<void> {
-  try {
-    const { withdrawalId, grams } = await call("withdraw", { params: { id: container.id }, body: { fate } });
-    notices.say({
-      text: `${showGrams(grams, session.display)} ${container.name} ${fateWords[fate]}.`,
-      undo: () => call("undoWithdrawal", { params: { id: withdrawalId } }),
-    });
-  } catch (problem) {
-    notices.say({ text: sentenceOf(problem) });
-  }
-  await refresh();
+  const request = { params: { id: container.id }, body: { fate } };
+  const done = await submit("withdraw", request, `${container.name} ${fateWords[fate]}`);
+  if (!done) return;
+  notices.say({
+    text: `${showGrams(done.grams, session.display)} ${container.name} ${fateWords[fate]}.`,
+    undo: { name: "undoWithdrawal", request: { params: { id: done.withdrawalId } } },
+  });
 }
 </script>
 
 <template>
-  <PageHead title="Larder" lead="What was put by, the first to expire first.">
+  <PageHead title="Larder" lead="What is stored, the first to expire first.">
     <ChoiceButtons v-model="place" label="Where" :choices="places" />
   </PageHead>
-  <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
-  <LarderRow v-for="group in groups" :key="group.key" :group="group" @take="take(group.next, $event)" />
+  <ProblemNote :text="error ? sentenceOf(error) : sentence" />
+  <LarderRow v-for="group in groups" :key="group.key" :group="group" @take="take" />
   <EmptyState
     v-if="status === 'success' && groups.length === 0"
-    text="Nothing stands here. What is made and put by comes here with its date."
-    action="See what could be made"
+    title="Nothing stored yet"
+    text="When you make a dish and store it, it appears here with its use-by date and why."
+    action="See what you could make"
     to="/match"
   />
 </template>

@@ -1,24 +1,32 @@
 <script setup lang="ts">
+import type { Container } from "@apron/contract";
 import { Gift, Printer, Trash2 } from "@lucide/vue";
 import { showGrams, showPortions } from "@apron/core/measure";
 import Button from "primevue/button";
-import { useSession } from "../app/session.ts";
+import { computed } from "vue";
+import { useSession } from "../client/session.ts";
 import BandMark from "../ui/BandMark.vue";
 import { showDay } from "../ui/dates.ts";
+import FoldOut from "../ui/FoldOut.vue";
 import type { ContainerGroup } from "./container-groups.ts";
 
-defineProps<{ group: ContainerGroup }>();
-const emit = defineEmits<{ take: [fate: "eaten" | "given" | "discarded"] }>();
+/** All jars of one dish in one place; taking some takes from the one that expires first. */
+const props = defineProps<{ group: ContainerGroup }>();
+const emit = defineEmits<{ take: [container: Container, fate: "eaten" | "given" | "discarded"] }>();
 const session = useSession();
+const kinds = computed(() => {
+  const counts = new Map<string, number>();
+  for (const { containerName } of props.group.members)
+    counts.set(containerName, (counts.get(containerName) ?? 0) + 1);
+  return [...counts].map(([name, count]) => `${count} × ${name}`).join(", ");
+});
 </script>
 
 <template>
   <article class="row">
     <div>
       <h2>{{ group.next.name }}</h2>
-      <p class="soft small">
-        {{ group.count }} × {{ group.next.containerName }} · made {{ showDay(group.next.madeOn) }}
-      </p>
+      <p class="soft small">{{ kinds }} · made {{ showDay(group.next.madeOn) }}</p>
     </div>
     <p>
       <span class="figure portions">{{ showPortions(group.portions) }}</span>
@@ -39,29 +47,49 @@ const session = useSession();
         v-if="group.next.mayBeEaten"
         label="Take one"
         :aria-label="`Take one portion of ${group.next.name}`"
-        @click="emit('take', 'eaten')"
+        data-testid="take-one"
+        @click="emit('take', group.next, 'eaten')"
       />
-      <button
+      <Button
         v-if="group.next.mayBeEaten"
-        type="button"
+        variant="text"
+        severity="secondary"
         :aria-label="`Give away one portion of ${group.next.name}`"
         title="Give away"
-        @click="emit('take', 'given')"
+        @click="emit('take', group.next, 'given')"
       >
         <Gift :size="20" aria-hidden="true" />
-      </button>
-      <button
-        type="button"
+      </Button>
+      <Button
+        variant="text"
+        severity="secondary"
         :aria-label="`Throw away one container of ${group.next.name}`"
         title="Throw away"
-        @click="emit('take', 'discarded')"
+        @click="emit('take', group.next, 'discarded')"
       >
         <Trash2 :size="20" aria-hidden="true" />
-      </button>
+      </Button>
       <RouterLink :to="`/label/${group.next.id}`" :aria-label="`Label of ${group.next.name}`" title="Label">
         <Printer :size="20" aria-hidden="true" />
       </RouterLink>
     </div>
+    <FoldOut v-if="group.count > 1" :title="`All ${group.count} containers`" quiet class="all">
+      <ul>
+        <li v-for="one in group.members" :key="one.id" class="small">
+          <span>{{ one.containerName }}, made {{ showDay(one.madeOn) }}</span>
+          <span class="figure">{{ showGrams(one.remainingG, session.display) }}</span>
+          <span>use by {{ showDay(one.useBy) }}</span>
+          <RouterLink :to="`/label/${one.id}`">Label</RouterLink>
+          <Button
+            label="Throw away"
+            size="small"
+            variant="text"
+            severity="secondary"
+            @click="emit('take', one, 'discarded')"
+          />
+        </li>
+      </ul>
+    </FoldOut>
   </article>
 </template>
 
@@ -91,26 +119,27 @@ h2 {
 
 .acts {
   display: flex;
-  gap: 0.3rem;
+  gap: 0.1rem;
   align-items: center;
 }
 
-.acts > button:not(.p-button),
 .acts a {
   display: grid;
   place-items: center;
   width: 44px;
   height: 44px;
-  color: var(--ink);
-  background: none;
-  border: 1px solid transparent;
-  border-radius: var(--p-border-radius-md);
-  cursor: pointer;
+  color: var(--soft-ink);
 }
 
-.acts > button:not(.p-button):hover,
-.acts a:hover {
-  border-color: var(--line);
+.all {
+  grid-column: 1 / -1;
+}
+
+.all li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 5rem 9rem auto auto;
+  gap: 0.8rem;
+  align-items: center;
 }
 
 @media (max-width: 820px) {
@@ -120,6 +149,10 @@ h2 {
 
   .acts {
     grid-column: 1 / -1;
+  }
+
+  .all li {
+    grid-template-columns: minmax(0, 1fr) auto;
   }
 }
 </style>

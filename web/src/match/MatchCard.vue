@@ -3,7 +3,7 @@ import type { Match } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { useRouter } from "vue-router";
-import { useSession } from "../app/session.ts";
+import { useSession } from "../client/session.ts";
 import { useFirstBand } from "@apron/core/basket";
 import BandMark from "../ui/BandMark.vue";
 import FigureText from "../ui/FigureText.vue";
@@ -20,10 +20,11 @@ const session = useSession();
     <div class="rescue">
       <p class="rank soft small">{{ rank }}</p>
       <FigureText :text="showGrams(match.rescuedG, session.display)" :size="rank === 1 ? 'big' : 'middle'" />
-      <p class="soft small">used up</p>
+      <p class="soft small">saved from spoiling</p>
       <div class="bar" aria-hidden="true"><span :style="{ inlineSize: `${share * 100}%` }"></span></div>
     </div>
     <div class="body">
+      <img v-if="match.photo" :src="match.photo" alt="" class="photo" />
       <h2>{{ match.name }}</h2>
       <p class="soft">{{ servingWords(match) }} · {{ match.minutes }} min</p>
       <ul class="uses">
@@ -34,10 +35,10 @@ const session = useSession();
         </li>
       </ul>
       <p v-if="match.missing.length > 0" class="missing">
-        Still to get:
+        To buy:
         {{ match.missing.map((m) => `${showGrams(m.grams, session.display)} ${m.name}`).join(", ") }}
       </p>
-      <p v-else class="soft small">Nothing to buy; the rest stands on the shelf.</p>
+      <p v-else class="soft small">Nothing to buy.</p>
       <p class="small">{{ limitWords(match.limit, session.display) }}</p>
       <p v-if="match.allergens.length > 0" class="small">
         <strong>Contains</strong> {{ match.allergens.join(", ") }}
@@ -45,7 +46,7 @@ const session = useSession();
       <WorkingsNote :text="match.workings" />
     </div>
     <Button
-      label="Make this"
+      label="Make"
       :severity="rank === 1 ? undefined : 'secondary'"
       :aria-label="`Make ${match.name}`"
       @click="router.push(makeLink(match))"
@@ -85,8 +86,20 @@ const session = useSession();
 }
 
 .body {
-  display: grid;
-  gap: 0.3rem;
+  display: flow-root;
+}
+
+.body > * + * {
+  margin-top: 0.3rem;
+}
+
+.photo {
+  float: right;
+  width: 9rem;
+  height: 6.5rem;
+  margin-inline-start: 1rem;
+  object-fit: cover;
+  border-radius: var(--p-border-radius-md);
 }
 
 .uses {

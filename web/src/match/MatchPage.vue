@@ -2,9 +2,10 @@
 import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { computed } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
+import { counted } from "../ui/plural.ts";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
 import MatchCard from "./MatchCard.vue";
@@ -14,7 +15,7 @@ const { data, error, status } = useQuery({ key: ["matches"], query: () => call("
 const best = computed(() => data.value?.matches[0]?.score ?? 1);
 const lead = computed(() =>
   data.value
-    ? `${showGrams(data.value.surplusG, session.display)} usable in ${data.value.lots} lots. Dishes in the order of what they save from spoiling.`
+    ? `${showGrams(data.value.surplusG, session.display)} usable in ${counted(data.value.lots, "lot")}. Dishes that save the most from spoiling come first.`
     : "",
 );
 </script>
@@ -33,7 +34,8 @@ const lead = computed(() =>
   </div>
   <EmptyState
     v-if="status === 'success' && data?.matches.length === 0"
-    text="No recipe uses up what is on hand and can be eaten in time. Log something in, or look through the recipes."
+    title="No dish to suggest yet"
+    text="Match compares what is in the basket with your recipes. Log something, or add recipes."
     action="Recipes"
     to="/recipes"
   />
@@ -43,6 +45,5 @@ const lead = computed(() =>
 .list {
   display: grid;
   gap: 0.8rem;
-  max-width: 62rem;
 }
 </style>

@@ -1,11 +1,12 @@
 import type { Match, MatchLimit } from "@apron/contract";
-import { showGrams, trimmedDecimals, type Display } from "@apron/core/measure";
+import { showGrams, type Display } from "@apron/core/measure";
+import { counted } from "../ui/plural.ts";
 
 const batchWords = (batches: number): string =>
-  batches === 1 ? "1 batch" : batches === 0.5 ? "half a batch" : `${trimmedDecimals(batches, 2)} batches`;
+  batches === 0.5 ? "half a batch" : counted(batches, "batch", "batches");
 
 export const servingWords = (match: Pick<Match, "batches" | "servings">): string =>
-  `${batchWords(match.batches)}, ${trimmedDecimals(match.servings, 1)} servings`;
+  `${batchWords(match.batches)}, ${counted(Math.round(match.servings * 10) / 10, "serving")}`;
 
 export const makeLink = (match: Pick<Match, "recipeId" | "batches">): string =>
   `/cook/${match.recipeId}?batches=${match.batches}`;
@@ -14,12 +15,12 @@ export const makeLink = (match: Pick<Match, "recipeId" | "batches">): string =>
 export function limitWords(limit: MatchLimit, units: Display): string {
   switch (limit.kind) {
     case "stock":
-      return `The ${limit.names.join(" and ")} sets the limit: half a batch more needs another ${showGrams(limit.shortG, units)}.`;
+      return `Limited by ${limit.names.join(" and ")}: half a batch more needs another ${showGrams(limit.shortG, units)}.`;
     case "appetite":
-      return `No more can be eaten (${whole(limit.eaten)}), frozen (${whole(limit.frozen)}) or given (${whole(limit.given)}) in time.`;
+      return `More can't be used in time: ${whole(limit.eaten)} eaten, ${whole(limit.frozen)} frozen, ${whole(limit.given)} given away.`;
     case "not-worth-more":
-      return "Another half batch would rescue less than it costs.";
+      return "Half a batch more would cost more than it saves.";
   }
 }
 
-const whole = (portions: number): string => `${Math.floor(portions + 1e-6)} portions`;
+const whole = (portions: number): string => counted(Math.floor(portions + 1e-6), "portion");

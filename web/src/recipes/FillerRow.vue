@@ -1,16 +1,18 @@
 <script setup lang="ts">
+import { X } from "@lucide/vue";
 import Button from "primevue/button";
-import IngredientField from "../basket/IngredientField.vue";
+import IngredientField from "../catalogue/IngredientField.vue";
+import FieldFrame from "../ui/FieldFrame.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import type { LineDraft } from "./use-recipe-draft.ts";
 
-/** Something else that may fill a line: up to and from which share, and how it stands for the written one. */
+/** Another ingredient that may fill a line, with its limits and how its amount is converted. */
 defineProps<{ id: string }>();
 const filler = defineModel<LineDraft["fillers"][number]>({ required: true });
 const emit = defineEmits<{ remove: [] }>();
-const byChoices = [
-  { value: "mass", label: "gram for gram" },
+const conversions = [
+  { value: "mass", label: "by weight" },
   { value: "volume", label: "by volume" },
   { value: "strength", label: "by strength" },
 ] as const;
@@ -18,11 +20,15 @@ const byChoices = [
 
 <template>
   <div class="filler">
-    <IngredientField :id="id" v-model="filler.ingredient" :usual="[]" label="or" />
-    <NumberBox :id="`${id}-max`" v-model="filler.maxShare" label="up to, %" :factor="0.01" needed />
-    <NumberBox :id="`${id}-min`" v-model="filler.minShare" label="at least, %" :factor="0.01" needed />
-    <SelectBox :id="`${id}-by`" v-model="filler.convertBy" name="How it stands for it" :choices="byChoices" />
-    <Button label="×" severity="secondary" aria-label="Take this filler out" @click="emit('remove')" />
+    <IngredientField :id="id" v-model="filler.ingredient" :usual="[]" label="Or" />
+    <NumberBox :id="`${id}-max`" v-model="filler.maxShare" label="At most, %" :factor="0.01" needed />
+    <NumberBox :id="`${id}-min`" v-model="filler.minShare" label="At least, %" :factor="0.01" needed />
+    <FieldFrame label="Convert" :for="`${id}-by`">
+      <SelectBox :id="`${id}-by`" v-model="filler.convertBy" name="Convert" :choices="conversions" />
+    </FieldFrame>
+    <Button severity="secondary" aria-label="Remove this ingredient" @click="emit('remove')">
+      <X :size="18" aria-hidden="true" />
+    </Button>
   </div>
 </template>
 

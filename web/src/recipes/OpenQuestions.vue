@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { OpenQuestion, Recipe } from "@apron/contract";
+import Message from "primevue/message";
 
-/** What a recipe does not say, with what the tables propose. */
+/** What a recipe leaves open, with what the tables suggest. */
 const props = defineProps<{ recipe: Recipe }>();
 const nameOf = (id: string): string => props.recipe.names[id] ?? id.replaceAll("-", " ");
 const where = (question: OpenQuestion): string =>
@@ -10,43 +11,38 @@ function asked(question: OpenQuestion): string {
   switch (question.about) {
     case "temperature":
       return question.proposal
-        ? `how hot? ${question.proposal.celsius} °C is usual for ${nameOf(question.proposal.of)}.`
-        : "how hot?";
+        ? `no temperature. ${question.proposal.celsius} °C is usual for ${nameOf(question.proposal.of)}.`
+        : "no temperature.";
     case "time":
       return question.proposal
-        ? `how long? ${question.proposal.minutes.low}–${question.proposal.minutes.high} min is usual for ${nameOf(question.proposal.of)}.`
-        : "how long?";
+        ? `no time. ${question.proposal.minutes.low}–${question.proposal.minutes.high} min is usual for ${nameOf(question.proposal.of)}.`
+        : "no time.";
     case "doneness":
-      return question.proposal ? `done when? Usually: ${question.proposal}.` : "done when?";
+      return question.proposal
+        ? `no sign that it is done. Usual: ${question.proposal}.`
+        : "no sign that it is done.";
     case "unread":
-      return `“${question.text}” was not understood and counts for nothing.`;
+      return `“${question.text}” was not understood and is not counted.`;
   }
 }
 </script>
 
 <template>
-  <section v-if="recipe.open.length > 0" class="open" aria-label="Not said">
-    <h2>Not said</h2>
+  <Message v-if="recipe.open.length > 0" severity="warn" role="region" aria-label="Open questions">
+    <h2>Open questions</h2>
     <ul>
       <li v-for="(question, i) in recipe.open" :key="i" class="small">
         <b>{{ where(question) }}</b>{{ asked(question) }}
       </li>
     </ul>
-    <RouterLink :to="`/recipes/${recipe.formula.id}/edit`">Answer them</RouterLink>
-  </section>
+    <RouterLink :to="`/recipes/${recipe.formula.id}/edit`">Edit the recipe</RouterLink>
+  </Message>
 </template>
 
 <style scoped>
-.open,
 ul {
   display: grid;
   gap: 0.35rem;
-}
-
-.open {
-  padding: 0.7rem 0.9rem;
-  background: var(--soon-wash);
-  border-inline-start: 4px solid var(--soon);
-  border-radius: var(--p-border-radius-md);
+  margin: 0.35rem 0;
 }
 </style>

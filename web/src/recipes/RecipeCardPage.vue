@@ -1,21 +1,18 @@
 <script setup lang="ts">
 import { showEstimate, showGrams } from "@apron/core/measure";
-import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { useRecipe } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
+import { counted } from "../ui/plural.ts";
 import PageHead from "../ui/PageHead.vue";
 import { allergenWords, kindWords, servingsWords, stepMarks, timeWords } from "./kind-words.ts";
 import { filledBy } from "./line-words.ts";
 
-/** A recipe on one sheet for the wall: black on white, nothing but what the hands need. */
+/** A recipe on one printed sheet for the wall, black on white. */
 const props = defineProps<{ id: string }>();
 const session = useSession();
-const { data: recipe, error } = useQuery({
-  key: () => ["recipe", props.id],
-  query: () => call("getRecipe", { params: { id: props.id } }),
-});
+const { data: recipe, error } = useRecipe(() => props.id);
 const grams = (g: number): string => showGrams(g, session.display);
 const print = (): void => window.print();
 </script>
@@ -54,7 +51,7 @@ const print = (): void => window.print();
     </div>
     <p class="contains">{{ allergenWords(recipe.allergens) }}</p>
     <p v-for="k in recipe.keeps" :key="k.place" class="fine">
-      Keeps {{ k.days === 0 ? "today only" : `${k.days} days` }} in the {{ k.place }}: {{ k.reason }}.
+      Keeps {{ k.days === 0 ? "today only" : counted(k.days, "day") }} in the {{ k.place }}: {{ k.reason }}.
     </p>
     <p v-for="c in recipe.cautions.filter((one) => one.severity !== 'info')" :key="c.trigger" class="fine">
       {{ c.text }}

@@ -2,11 +2,12 @@
 import type { Recipe } from "@apron/contract";
 import { diceForTheSlowest, pieceMm, timeForSize } from "@apron/core/trim";
 import { computed, ref } from "vue";
-import { useCatalogue } from "../app/queries.ts";
-import { sentenceFor } from "../app/words.ts";
+import { useCatalogue } from "../client/queries.ts";
+import { sentenceFor } from "../client/words.ts";
+import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
 
-/** Bigger pieces take longer: what another size does to the handbook's time, and sizes that are done together. */
+/** Bigger pieces take longer: the handbook's time for another size, and sizes that take the same time. */
 const props = defineProps<{ recipe: Recipe }>();
 const { data: catalogue } = useCatalogue();
 const wanted = ref<number | null>(null);
@@ -44,30 +45,27 @@ const together = computed(() =>
 </script>
 
 <template>
-  <details v-if="roasts.length > 0">
-    <summary>Cut to another size</summary>
+  <FoldOut v-if="roasts.length > 0" title="Cooking time for another size">
     <div class="sizes">
-      <NumberBox id="size-mm" v-model="wanted" label="pieces of, mm" />
+      <NumberBox id="size-mm" v-model="wanted" label="Piece size, mm" />
       <ul>
         <li v-for="one in timed" :key="one.id" class="small">
           <template v-if="one.time.ok">
-            <b>{{ one.name }}</b>: look first after {{ Math.round(one.time.value.lookMin) }} min, done by
-            {{ Math.round(one.time.value.doneMin) }} min; the sign is: {{ one.doneWhen }}.
-            <span class="soft"
-              >({{ one.low }}–{{ one.high }} min at {{ one.mm }} mm, an estimate with checks)</span
-            >
+            <b class="name">{{ one.name }}</b>: check after {{ Math.round(one.time.value.lookMin) }} min, done
+            by {{ Math.round(one.time.value.doneMin) }} min. Done when: {{ one.doneWhen }}.
+            <span class="soft">(estimated from {{ one.low }}–{{ one.high }} min at {{ one.mm }} mm)</span>
           </template>
           <template v-else>{{ sentenceFor(one.time.issue) }}</template>
         </li>
         <li v-if="together.length > 0" class="small">
-          Done together:
+          For the same time, cut:
           <template v-for="(one, i) in together" :key="one.id"
             ><template v-if="i > 0">, </template>{{ one.id }} {{ Math.round(one.mm) }} mm</template
           >.
         </li>
       </ul>
     </div>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
@@ -77,12 +75,5 @@ const together = computed(() =>
   gap: 1rem;
   align-items: start;
   padding-top: 0.5rem;
-}
-
-summary {
-  width: fit-content;
-  font-size: 0.875rem;
-  color: var(--action);
-  cursor: pointer;
 }
 </style>

@@ -5,6 +5,7 @@ import Checkbox from "primevue/checkbox";
 import Textarea from "primevue/textarea";
 import { computed } from "vue";
 import FieldFrame from "../ui/FieldFrame.vue";
+import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
@@ -23,7 +24,7 @@ function reread(): void {
     if (value !== null && value !== "" && value !== false) Object.assign(step.value, { [key]: value });
 }
 const tools = [
-  { value: "none", label: "nothing in particular" },
+  { value: "none", label: "no tool" },
   ...stepTools.map((value) => ({ value: value as string, label: toolWords[value] })),
 ];
 const tool = computed({
@@ -81,40 +82,38 @@ const loadLeast = computed({
         <Textarea :id="`${id}-text`" v-model="step.text" rows="2" auto-resize fluid @change="reread" />
       </FieldFrame>
       <Button
-        label="Take out"
-        size="small"
+        label="Remove"
         severity="secondary"
-        :aria-label="`Take step ${number} out`"
+        :aria-label="`Remove step ${number}`"
         @click="emit('remove')"
       />
     </div>
-    <details>
-      <summary>Time, heat, tools, checks</summary>
+    <FoldOut title="Time, temperature and tools" quiet>
       <div class="more">
-        <FieldFrame label="With" :for="`${id}-tool`">
-          <SelectBox :id="`${id}-tool`" v-model="tool" name="Done with" :choices="tools" />
+        <FieldFrame label="Tool" :for="`${id}-tool`">
+          <SelectBox :id="`${id}-tool`" v-model="tool" name="Tool" :choices="tools" />
         </FieldFrame>
         <NumberBox :id="`${id}-celsius`" v-model="step.celsius" label="°C" />
-        <NumberBox :id="`${id}-tray`" v-model="step.trayShare" label="of a tray, %" :factor="0.01" />
-        <NumberBox :id="`${id}-warm`" v-model="step.warmUpMin" label="heats up, min" />
-        <NumberBox :id="`${id}-active`" v-model="step.activeMin" label="work, min" />
-        <NumberBox :id="`${id}-low`" v-model="low" label="by itself from, min" />
-        <NumberBox :id="`${id}-high`" v-model="high" label="to, min" />
-        <NumberBox :id="`${id}-check`" v-model="step.checkEveryMin" label="look every, min" />
-        <NumberBox :id="`${id}-wait`" v-model="wait" label="stands at least, min" />
-        <NumberBox :id="`${id}-wait-most`" v-model="waitMost" label="at most, min" />
-        <NumberBox :id="`${id}-load-least`" v-model="loadLeast" label="load from, g" />
-        <NumberBox :id="`${id}-load`" v-model="load" label="load to, g" />
+        <NumberBox :id="`${id}-tray`" v-model="step.trayShare" label="Share of a tray, %" :factor="0.01" />
+        <NumberBox :id="`${id}-warm`" v-model="step.warmUpMin" label="Heat up, min" />
+        <NumberBox :id="`${id}-active`" v-model="step.activeMin" label="Hands-on, min" />
+        <NumberBox :id="`${id}-low`" v-model="low" label="Time from, min" />
+        <NumberBox :id="`${id}-high`" v-model="high" label="Time to, min" />
+        <NumberBox :id="`${id}-check`" v-model="step.checkEveryMin" label="Check every, min" />
+        <NumberBox :id="`${id}-wait`" v-model="wait" label="Leave at least, min" />
+        <NumberBox :id="`${id}-wait-most`" v-model="waitMost" label="Leave at most, min" />
+        <NumberBox :id="`${id}-load-least`" v-model="loadLeast" label="Load from, g" />
+        <NumberBox :id="`${id}-load`" v-model="load" label="Load to, g" />
         <FieldFrame label="Done when" :for="`${id}-done`" class="wide">
           <TextBox :id="`${id}-done`" v-model="step.doneWhen" />
         </FieldFrame>
         <label
-          ><Checkbox v-model="step.setAside" binary :input-id="`${id}-aside`" /> plain portion aside
+          ><Checkbox v-model="step.setAside" binary :input-id="`${id}-aside`" /> set a plain portion aside
           first</label
         >
         <label><Checkbox v-model="step.tasteCold" binary :input-id="`${id}-cold`" /> taste again cold</label>
       </div>
-    </details>
+    </FoldOut>
   </fieldset>
 </template>
 
@@ -151,13 +150,5 @@ label {
   gap: 0.4rem;
   align-items: center;
   min-height: 44px;
-}
-
-summary {
-  width: fit-content;
-  padding: 0.4rem 0;
-  font-size: 0.875rem;
-  color: var(--action);
-  cursor: pointer;
 }
 </style>

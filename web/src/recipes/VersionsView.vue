@@ -1,167 +1,113 @@
 <script setup lang="ts">
-import type { Recipe } from "@apron/contract";
-import { showGrams, trimmedDecimals } from "@apron/core/measure";
+import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
-import { computed, ref, watch } from "vue";
-import { call } from "../app/api.ts";
-import { useNotices } from "../app/notices.ts";
-import { useSession } from "../app/session.ts";
-import { useSubmit } from "../app/use-submit.ts";
-import { sentenceOf } from "../app/words.ts";
-import { showDay } from "../ui/dates.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import Tag from "primevue/tag";
+import { call } from "../client/api.ts";
+import { useNotices } from "../client/notices.ts";
+import { useRecipe } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import { useSubmit } from "../client/use-submit.ts";
+import { sentenceOf } from "../client/words.ts";
+import { showDay, showDayOf } from "../ui/dates.ts";
+import { counted } from "../ui/plural.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
+import CompareVersions from "./CompareVersions.vue";
 
-const props = defineProps<{ id: string; recipe: Recipe }>();
+/** The versions of a recipe, the batches made of them, and which version is the default. */
+const props = defineProps<{ id: string }>();
 const session = useSession();
 const notices = useNotices();
-const submission = useSubmit<{ version: number; name: string }>();
+const submission = useSubmit();
+const { data: recipe } = useRecipe(() => props.id);
 const { data: history, error } = useQuery({
   key: () => ["recipe-versions", props.id],
   query: () => call("listVersions", { params: { id: props.id } }),
 });
-const choices = computed(() =>
-  (history.value?.versions ?? []).map((one) => ({
-    value: String(one.version),
-    label: `Version ${one.version}`,
-  })),
-);
-const from = ref("1");
-const to = ref("1");
-watch(
-  history,
-  (now) => {
-    if (!now) return;
-    to.value = String(now.house);
-    const earlier = now.versions.find((one) => one.version < now.house);
-    from.value = String(earlier?.version ?? now.house);
-  },
-  { immediate: true },
-);
-const { data: changes } = useQuery({
-  key: () => ["recipe-changes", props.id, from.value, to.value],
-  query: () =>
-    call("compareVersions", {
-      params: { id: props.id },
-      query: { from: Number(from.value), to: Number(to.value) },
-    }),
-  enabled: () => from.value !== to.value,
-});
-const said = { added: "New:", removed: "Gone:", changed: "" } as const;
+const params = () => ({ id: props.id });
 
-async function house(version: number): Promise<void> {
-  const done = await submission.submit((key) =>
-    call("setDefaultVersion", { params: { id: props.id }, body: { version } }, key),
-  );
-  if (done) notices.say({ text: `Version ${version} is the house version again.` });
-}
-async function archiveRecipe(archived: boolean): Promise<void> {
-  const send = (to: boolean, key?: string) =>
-    call("archiveRecipe", { params: { id: props.id }, body: { archived: to } }, key);
-  const done = await submission.submit((key) => send(archived, key));
+async function setDefault(version: number): Promise<void> {
+  const before = history.value?.defaultVersion ?? version;
+  const done = await submission.submit("setDefaultVersion", { params: params(), body: { version } });
   if (!done) return;
   notices.say({
-    text: archived ? `${done.name} is put away; its batches stay.` : `${done.name} is back in the library.`,
-    undo: () => send(!archived),
+    text: `Version ${version} is now the default.`,
+    undo: { name: "setDefaultVersion", request: { params: params(), body: { version: before } } },
   });
 }
-async function asMade(batchId: string): Promise<void> {
-  const body = { batchId, basedOn: props.recipe.version };
-  const done = await submission.submit((key) =>
-    call("defaultFromBatch", { params: { id: props.id }, body }, key),
-  );
-  if (done) notices.say({ text: `Version ${done.version} is what was really used; the house cooks by it.` });
+async function setArchived(archived: boolean): Promise<void> {
+  const done = await submission.submit("archiveRecipe", { params: params(), body: { archived } });
+  if (!done) return;
+  notices.say({
+    text: archived ? `Archived ${done.name}. Its batches stay.` : `Restored ${done.name}.`,
+    undo: { name: "archiveRecipe", request: { params: params(), body: { archived: !archived } } },
+  });
+}
+async function saveAsMade(batchId: string): Promise<void> {
+  const body = { batchId, basedOn: recipe.value?.version ?? 1 };
+  const done = await submission.submit("defaultFromBatch", { params: params(), body });
+  if (done)
+    notices.say({ text: `Version ${done.version} has the amounts really used and is now the default.` });
 }
 </script>
 
 <template>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
-  <p v-if="submission.sentence.value" class="wrong" role="alert">{{ submission.sentence.value }}</p>
+  <ProblemNote :text="submission.sentence.value" />
   <div v-if="history" class="columns">
     <section aria-label="Versions">
       <ul>
-        <li v-for="one in history.versions" :key="one.version" class="row">
+        <li v-for="one in history.versions" :key="one.version">
           <p>
             <b>Version {{ one.version }}</b>
-            <span v-if="one.version === history.house" class="house">house version</span>
+            <Tag v-if="one.version === history.defaultVersion" value="default" severity="success" />
             <span class="soft small">
-              {{ showDay(one.at.slice(0, 10)) }}<template v-if="one.by">, {{ one.by }}</template
+              {{ showDayOf(one.at) }}<template v-if="one.by">, {{ one.by }}</template
               ><template v-if="one.note">: {{ one.note }}</template></span
             >
           </p>
           <Button
-            v-if="one.version !== history.house"
-            label="Cook by this one"
+            v-if="one.version !== history.defaultVersion"
+            label="Make default"
             size="small"
             severity="secondary"
-            :aria-label="`Make version ${one.version} the house version`"
-            @click="house(one.version)"
+            :aria-label="`Make version ${one.version} the default`"
+            @click="setDefault(one.version)"
           />
         </li>
       </ul>
       <Button
-        :label="recipe.archived ? 'Fetch it back into the library' : 'Put this recipe away'"
+        v-if="recipe"
+        :label="recipe.archived ? 'Restore recipe' : 'Archive recipe'"
         severity="secondary"
         size="small"
-        class="away"
-        @click="archiveRecipe(!recipe.archived)"
+        class="archive"
+        data-testid="archive-recipe"
+        @click="setArchived(!recipe.archived)"
       />
       <h2>Batches</h2>
-      <p v-if="history.batches.length === 0" class="soft">None was made of it yet.</p>
+      <p v-if="history.batches.length === 0" class="soft">No batches made yet.</p>
       <ul>
-        <li v-for="batch in history.batches" :key="batch.id" class="row">
+        <li v-for="batch in history.batches" :key="batch.id">
           <p>
-            {{ showDay(batch.madeOn) }}: <span class="figure">{{ trimmedDecimals(batch.batches, 2) }}</span> ×
-            version {{ batch.version }}, {{ showGrams(batch.outputG, session.display) }}
+            {{ showDay(batch.madeOn) }}: {{ counted(batch.batches, "batch", "batches") }} of version
+            {{ batch.version }}, {{ showGrams(batch.outputG, session.display) }}
           </p>
           <Button
-            label="Cook as it was made"
+            label="Save amounts used as default"
             size="small"
             severity="secondary"
-            :aria-label="`Make what was used on ${showDay(batch.madeOn)} the house version`"
-            @click="asMade(batch.id)"
+            :aria-label="`Save the amounts used on ${showDay(batch.madeOn)} as the default version`"
+            @click="saveAsMade(batch.id)"
           />
         </li>
       </ul>
     </section>
-    <section class="card" aria-label="Compare two versions">
-      <h2>What changed</h2>
-      <div class="pair">
-        <SelectBox id="compare-from" v-model="from" name="From version" :choices="choices" />
-        <span>to</span>
-        <SelectBox id="compare-to" v-model="to" name="To version" :choices="choices" />
-      </div>
-      <p v-if="from === to" class="soft">
-        {{ choices.length < 2 ? "There is one version so far." : "Choose two." }}
-      </p>
-      <ul v-else-if="changes" class="changes">
-        <li v-for="head in changes.head" :key="head.field">
-          <b>{{ head.field }}</b>: {{ head.before }} → {{ head.after }}
-        </li>
-        <li v-for="line in changes.lines" :key="line.lineId">
-          {{ said[line.kind] }} <s v-if="line.before">{{ line.before }}</s>
-          <template v-if="line.before && line.after"> → </template>
-          <b v-if="line.after">{{ line.after }}</b>
-        </li>
-        <li v-for="text in changes.steps.removed" :key="`-${text}`">
-          <s>{{ text }}</s>
-        </li>
-        <li v-for="text in changes.steps.added" :key="`+${text}`">
-          <b>{{ text }}</b>
-        </li>
-        <li
-          v-if="
-            changes.head.length +
-              changes.lines.length +
-              changes.steps.added.length +
-              changes.steps.removed.length ===
-            0
-          "
-        >
-          Nothing.
-        </li>
-      </ul>
-    </section>
+    <CompareVersions
+      :id="id"
+      :versions="history.versions.map((one) => one.version)"
+      :current="history.defaultVersion"
+    />
   </div>
 </template>
 
@@ -173,41 +119,23 @@ async function asMade(batchId: string): Promise<void> {
   align-items: start;
 }
 
-section,
-.changes {
+section {
   display: grid;
   gap: 0.6rem;
 }
 
-.row,
-.pair {
+li {
   display: flex;
   flex-wrap: wrap;
   gap: 0.4rem 0.8rem;
   align-items: center;
-}
-
-.row {
   justify-content: space-between;
   padding: 0.5rem 0;
   border-bottom: 1px solid var(--line);
 }
 
-.away {
+.archive {
   justify-self: start;
-}
-
-.house {
-  padding: 0.1rem 0.5rem;
-  font-size: 0.8rem;
-  font-weight: 600;
-  background: var(--action-wash);
-  border-radius: 99px;
-}
-
-.wrong {
-  font-weight: 600;
-  color: var(--now);
 }
 
 @media (max-width: 900px) {

@@ -1,3 +1,5 @@
+import { allergenName } from "../catalogue/allergen-words.ts";
+import { counted } from "../ui/plural.ts";
 import type { NewFormula, RecipeSummary } from "@apron/contract";
 
 export const kindWords: Readonly<Record<RecipeSummary["kind"], string>> = {
@@ -16,13 +18,13 @@ export const kindWords: Readonly<Record<RecipeSummary["kind"], string>> = {
 export const dietWords: Readonly<Record<RecipeSummary["diets"][number], string>> = {
   vegan: "Vegan",
   vegetarian: "Vegetarian",
-  "nut-free": "Without nuts",
-  "dairy-free": "Without dairy",
-  "gluten-free": "Without gluten",
+  "nut-free": "Nut-free",
+  "dairy-free": "Dairy-free",
+  "gluten-free": "Gluten-free",
 };
 
-/** Vegan says vegetarian and without dairy, too; the shortest list that says it all. */
-export const saidDiets = (diets: RecipeSummary["diets"]): string[] =>
+/** Vegan implies vegetarian and dairy-free: the shortest list that says it all. */
+export const dietLabels = (diets: RecipeSummary["diets"]): string[] =>
   diets
     .filter((diet) => !(diets.includes("vegan") && (diet === "vegetarian" || diet === "dairy-free")))
     .map((diet) => dietWords[diet]);
@@ -49,22 +51,21 @@ export function stepMarks(step: Step, grams: (g: number) => string): string[] {
     step.celsius !== null && `${step.celsius} °C`,
     step.warmUpMin !== null && `${step.warmUpMin} min to heat up`,
     step.passiveMin !== null && span(step.passiveMin.low, step.passiveMin.high),
-    step.activeMin !== null && `${span(step.activeMin, step.activeMin)} of work`,
-    step.checkEveryMin !== null && `look every ${step.checkEveryMin} min`,
+    step.activeMin !== null && `${span(step.activeMin, step.activeMin)} hands-on`,
+    step.checkEveryMin !== null && `check every ${step.checkEveryMin} min`,
     step.wait !== null &&
-      `stands ${step.wait.leastMin} min${step.wait.mostMin === null ? " or more" : `, at most ${step.wait.mostMin}`}`,
-    step.load !== null && `${grams(step.load.leastG)} to ${grams(step.load.mostG)} at once`,
-    step.setAside && "plain portion aside first",
+      `leave ${step.wait.leastMin} min${step.wait.mostMin === null ? " or more" : `, at most ${step.wait.mostMin}`}`,
+    step.load !== null && `${grams(step.load.leastG)} to ${grams(step.load.mostG)} at a time`,
+    step.setAside && "set a plain portion aside first",
     step.tasteCold && "taste again cold",
   ];
   return marks.filter((mark) => mark !== false);
 }
 
-export const servingsWords = (servings: number): string =>
-  servings === 1 ? "1 serving" : `${Math.round(servings * 10) / 10} servings`;
+export const servingsWords = (servings: number): string => counted(Math.round(servings * 10) / 10, "serving");
 
 /** "0 min" is a recipe that does not say. */
-export const timeWords = (minutes: number): string => (minutes > 0 ? `${minutes} min` : "time not said");
+export const timeWords = (minutes: number): string => (minutes > 0 ? `${minutes} min` : "time not given");
 
 export const allergenWords = (allergens: readonly string[]): string =>
-  allergens.length > 0 ? `Contains ${allergens.join(", ").replaceAll("-", ": ")}` : "No named allergen";
+  allergens.length > 0 ? `Contains ${allergens.map(allergenName).join(", ")}` : "No listed allergens";

@@ -5,7 +5,7 @@ import { showGrams, showPercent, type Display } from "@apron/core/measure";
 type Line = NewFormula["lines"][number];
 type Names = Pick<Recipe, "names" | "subRecipes">;
 
-/** "fennel (at least 50 %, up to 75 %)" with how it stands for the written one. */
+/** "fennel (at least 50 %, up to 75 %)" with how its amount is converted. */
 function fillerText(filler: Line["fillers"][number], names: Names["names"]): string {
   const name = names[filler.ingredient] ?? filler.ingredient.replaceAll("-", " ");
   const marks = [
@@ -22,7 +22,7 @@ export const filledBy = (line: Line, { names, subRecipes }: Names): string =>
     ? line.fillers.map((filler) => fillerText(filler, names)).join(" or ")
     : (subRecipes[line.recipe] ?? line.recipe);
 
-/** What else is said of a line: its range, the strong-herb cap, hold-back, to taste, optional. */
+/** What else is said of a line: its range, the strong-herb cap, gradual addition, to taste, optional. */
 export function lineMarks(line: Line, display: Display): string[] {
   const grams = (g: number): string => showGrams(g, display);
   const { range } = line;

@@ -3,14 +3,15 @@ import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
-import { useToday } from "../app/queries.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { useToday } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
 import LogLotForm from "../basket/LogLotForm.vue";
 import { groupContainers } from "../larder/container-groups.ts";
 import { makeLink, servingWords } from "../match/match-words.ts";
 import BandMark from "../ui/BandMark.vue";
 import { showDay } from "../ui/dates.ts";
+import { counted } from "../ui/plural.ts";
 import EmptyState from "../ui/EmptyState.vue";
 import FigureText from "../ui/FigureText.vue";
 import PageHead from "../ui/PageHead.vue";
@@ -22,10 +23,9 @@ const due = computed(() => groupContainers(today.value?.due ?? []));
 const lead = computed(() => {
   const w = today.value?.waiting;
   if (!w) return "";
-  const lots = w.basket === 1 ? "1 lot" : `${w.basket} lots`;
   return w.basket + w.larder === 0
-    ? "Nothing presses today."
-    : `${lots} to use by tomorrow, ${w.larder} due in the larder.`;
+    ? "Nothing urgent today."
+    : `${counted(w.basket, "lot")} to use by tomorrow, ${counted(w.larder, "container")} due in the larder.`;
 });
 </script>
 
@@ -47,16 +47,20 @@ const lead = computed(() => {
         </ul>
         <EmptyState
           v-else-if="status === 'success'"
-          text="Nothing on hand yet. Weigh something in on the right."
-        />
+          title="Start here"
+          text="Log what came in from the garden or the market. Today then shows what to use first, what is due in the larder, and the best dish to make."
+        >
+          <RouterLink to="/recipes">Add recipes</RouterLink>
+        </EmptyState>
       </section>
 
       <section v-if="today?.best" class="best card" aria-labelledby="best">
         <div class="rescue">
           <FigureText :text="showGrams(today.best.rescuedG, session.display)" size="big" />
-          <p class="soft small">of the surplus used up</p>
+          <p class="soft small">saved from spoiling</p>
         </div>
         <div>
+          <img v-if="today.best.photo" :src="today.best.photo" alt="" class="photo" />
           <p class="soft small">Best use of today's surplus</p>
           <h2 id="best">{{ today.best.name }}</h2>
           <p>
@@ -66,13 +70,15 @@ const lead = computed(() => {
             >.
           </p>
           <p v-if="today.best.missing.length > 0" class="missing">
-            Still to get:
+            To buy:
             {{ today.best.missing.map((m) => `${showGrams(m.grams, session.display)} ${m.name}`).join(", ") }}
           </p>
         </div>
         <div class="acts">
-          <Button label="Make this" @click="router.push(makeLink(today.best))" />
-          <RouterLink to="/match">All {{ today.waiting.match }} that fit</RouterLink>
+          <Button label="Make" @click="router.push(makeLink(today.best))" />
+          <RouterLink to="/match"
+            >All {{ counted(today.waiting.match, "dish that fits", "dishes that fit") }}</RouterLink
+          >
         </div>
       </section>
 
@@ -88,11 +94,11 @@ const lead = computed(() => {
             <BandMark :band="g.next.band" :days-left="g.next.daysLeft" :cold="g.next.place === 'freezer'" />
           </li>
         </ul>
-        <p v-else-if="status === 'success'" class="soft">Nothing due within three days.</p>
+        <p v-else-if="status === 'success'" class="soft">Nothing due in the next three days.</p>
       </section>
     </div>
     <section class="card weigh" aria-labelledby="weigh">
-      <h2 id="weigh">Weigh something in</h2>
+      <h2 id="weigh">Log an item</h2>
       <LogLotForm :usual="today?.usual ?? []" :details-open="false" />
     </section>
   </div>
@@ -161,6 +167,15 @@ const lead = computed(() => {
 .rescue {
   padding-inline-end: 1rem;
   border-inline-end: 1px solid var(--line);
+}
+
+.photo {
+  float: right;
+  width: 8rem;
+  height: 6rem;
+  margin-inline-start: 0.8rem;
+  object-fit: cover;
+  border-radius: var(--p-border-radius-md);
 }
 
 .missing {

@@ -2,13 +2,18 @@
 import type { ReplyOf } from "@apron/contract";
 import { showEstimate } from "@apron/core/measure";
 import Button from "primevue/button";
+import Column from "primevue/column";
+import DataTable from "primevue/datatable";
 import { computed, ref } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { useSubmit } from "../app/use-submit.ts";
+import { ApiProblem, call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { useDraft } from "../client/use-draft.ts";
+import { sentenceFor, sentenceOf } from "../client/words.ts";
 import { gradeNames } from "../basket/lot-draft.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
+import { labelled } from "../ui/labelled.ts";
 import { readMoney, showMoney } from "../ui/money.ts";
+import ProblemNote from "../ui/ProblemNote.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import TextBox from "../ui/TextBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
@@ -16,74 +21,65 @@ import { typedGrams } from "../ui/typed-grams.ts";
 /** Candidates side by side by what matters: the price of 100 g that can be eaten. */
 const props = defineProps<{ ingredient: string; method: string }>();
 const session = useSession();
+type Buys = ReplyOf<"compareBuys">;
+type Buy = Buys["buys"][number];
 type Candidate = { label: string; unit: string; price: string; grade: "prime" | "seconds" };
-const candidates = ref<Candidate[]>([
-  { label: "market", unit: "1 bunch", price: "", grade: "prime" },
-  { label: "shop", unit: "1 kg", price: "", grade: "prime" },
-]);
-const wanted = ref("500");
-const submission = useSubmit<ReplyOf<"compareBuys">>();
-const compared = ref<ReplyOf<"compareBuys">>();
+const { draft } = useDraft<{ candidates: Candidate[]; wanted: string }>(`prices:${props.ingredient}`, () => ({
+  candidates: [
+    { label: "market", unit: "1 bunch", price: "", grade: "prime" },
+    { label: "shop", unit: "1 kg", price: "", grade: "prime" },
+  ],
+  wanted: "500",
+}));
+const candidates = computed(() => draft.value.candidates);
+const problem = ref<{ field: string; text: string }>();
+const problemAt = (field: string): string | undefined =>
+  problem.value?.field === field ? problem.value.text : undefined;
+const compared = ref<Buys>();
 const add = (): void => {
-  candidates.value = [...candidates.value, { label: "", unit: "1 kg", price: "", grade: "seconds" }];
+  draft.value.candidates.push({ label: "", unit: "1 kg", price: "", grade: "seconds" });
 };
 const money = (minor: number): string => showMoney(minor, session.currency);
 const unitOf = (label: string): string => candidates.value.find((one) => one.label === label)?.unit ?? "";
 const verdict = computed(() => {
   const [best, next] = compared.value?.buys ?? [];
   if (!best) return "";
-  if (!next) return `${best.label}: ${money(best.per100g.value)} for 100 g usable.`;
+  if (!next) return `${best.label}: ${money(best.per100g.value)} per 100 g usable.`;
   return compared.value?.clear
-    ? `${best.label} is the cheaper, beyond doubt.`
+    ? `${best.label} is cheaper.`
     : `${best.label} looks cheaper, but ${next.label} may turn out as good.`;
 });
 async function compare(): Promise<void> {
+  const refuse = (code: string, field: string, text = ""): void => {
+    problem.value = { field, text: sentenceFor({ code, text }) };
+  };
+  problem.value = undefined;
   const priced = candidates.value.map((one) => ({ ...one, priceMinor: readMoney(one.price) }));
   const unpriced = priced.findIndex((one) => one.priceMinor === undefined);
-  if (unpriced >= 0) {
-    submission.refuse("money-not-understood", `candidates.${unpriced}.priceMinor`);
-    return;
+  if (unpriced >= 0) return refuse("money-not-understood", `candidates.${unpriced}.priceMinor`);
+  const usableG = typedGrams(draft.value.wanted);
+  if (usableG === undefined) return refuse("amount-not-understood", "usableG", draft.value.wanted);
+  const about = { ingredient: props.ingredient, method: props.method, usableG };
+  const offers = priced.map(({ price: _typed, priceMinor = 0, ...one }) => ({ ...one, priceMinor }));
+  try {
+    compared.value = await call("compareBuys", { body: { ...about, candidates: offers } });
+  } catch (error) {
+    const field = error instanceof ApiProblem ? (error.field ?? "") : "";
+    problem.value = { field, text: sentenceOf(error) };
   }
-  const usableG = typedGrams(wanted.value);
-  if (usableG === undefined) {
-    submission.refuse("amount-not-understood", "usableG", { text: wanted.value });
-    return;
-  }
-  const body = {
-    ingredient: props.ingredient,
-    method: props.method,
-    usableG,
-    candidates: priced.map(({ label, unit, grade, priceMinor }) => ({
-      label,
-      unit,
-      grade,
-      priceMinor: priceMinor ?? 0,
-    })),
-  };
-  compared.value = await submission.submit(() => call("compareBuys", { body }));
 }
 </script>
 
 <template>
-  <form
-    class="compare"
-    novalidate
-    aria-label="Compare prices"
-    @submit.prevent="compare"
-    @input="submission.forget"
-  >
+  <form class="compare" novalidate aria-label="Compare prices" @submit.prevent="compare">
     <div v-for="(one, i) in candidates" :key="i" class="candidate">
-      <FieldFrame label="Where" :for="`buy-${i}`" :problem="submission.sentenceAt(`candidates.${i}.label`)">
+      <FieldFrame label="Where" :for="`buy-${i}`" :problem="problemAt(`candidates.${i}.label`)">
         <TextBox :id="`buy-${i}`" v-model="one.label" autocomplete="off" />
       </FieldFrame>
-      <FieldFrame label="Sold by" :for="`unit-${i}`" :problem="submission.sentenceAt(`candidates.${i}.unit`)">
+      <FieldFrame label="Sold by" :for="`unit-${i}`" :problem="problemAt(`candidates.${i}.unit`)">
         <TextBox :id="`unit-${i}`" v-model="one.unit" class="figure" autocomplete="off" />
       </FieldFrame>
-      <FieldFrame
-        label="Price"
-        :for="`cost-${i}`"
-        :problem="submission.sentenceAt(`candidates.${i}.priceMinor`)"
-      >
+      <FieldFrame label="Price" :for="`cost-${i}`" :problem="problemAt(`candidates.${i}.priceMinor`)">
         <TextBox
           :id="`cost-${i}`"
           v-model="one.price"
@@ -98,37 +94,36 @@ async function compare(): Promise<void> {
       </FieldFrame>
     </div>
     <div class="foot">
-      <FieldFrame label="Usable wanted" for="compare-wanted" :problem="submission.sentenceAt('usableG')">
-        <TextBox id="compare-wanted" v-model="wanted" class="figure" autocomplete="off" />
+      <FieldFrame label="Usable amount needed" for="compare-wanted" :problem="problemAt('usableG')">
+        <TextBox id="compare-wanted" v-model="draft.wanted" class="figure" autocomplete="off" />
       </FieldFrame>
-      <Button type="submit" label="Compare" :loading="submission.pending.value" />
-      <Button v-if="candidates.length < 8" label="Another" severity="secondary" @click="add" />
+      <Button type="submit" label="Compare" />
+      <Button v-if="candidates.length < 8" label="Add an offer" severity="secondary" @click="add" />
     </div>
+    <ProblemNote :text="problemAt('')" />
     <div v-if="compared" role="status" class="answer">
       <p class="verdict">{{ verdict }}</p>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">Where</th>
-            <th scope="col" class="right">100 g usable</th>
-            <th scope="col" class="right">Usable in one</th>
-            <th scope="col" class="right">Buy, to be safe</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="buy in compared.buys" :key="buy.label">
-            <td>{{ buy.label }}</td>
-            <td class="right figure">
-              {{ money(buy.per100g.value) }}
-              <span class="soft small">{{ money(buy.per100g.low) }}–{{ money(buy.per100g.high) }}</span>
-            </td>
-            <td class="right figure">{{ showEstimate(buy.usablePerUnit, session.display) }}</td>
-            <td class="right figure">
-              {{ buy.safeUnits }} × {{ unitOf(buy.label) }}, {{ money(buy.safePriceMinor) }}
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <DataTable :value="[...compared.buys]" data-key="label" size="small" class="stacks">
+        <Column field="label" v-bind="labelled('Where')" sortable />
+        <Column field="per100g.value" v-bind="labelled('100 g usable')" sortable class="right">
+          <template #body="{ data }: { data: Buy }">
+            <span class="figure">{{ money(data.per100g.value) }}</span>
+            <span class="soft small"> {{ money(data.per100g.low) }}–{{ money(data.per100g.high) }}</span>
+          </template>
+        </Column>
+        <Column v-bind="labelled('Usable in one')" class="right">
+          <template #body="{ data }: { data: Buy }">
+            <span class="figure">{{ showEstimate(data.usablePerUnit, session.display) }}</span>
+          </template>
+        </Column>
+        <Column field="safePriceMinor" v-bind="labelled('Buy, to be safe')" sortable class="right">
+          <template #body="{ data }: { data: Buy }">
+            <span class="figure"
+              >{{ data.safeUnits }} × {{ unitOf(data.label) }}, {{ money(data.safePriceMinor) }}</span
+            >
+          </template>
+        </Column>
+      </DataTable>
     </div>
   </form>
 </template>
@@ -164,22 +159,6 @@ async function compare(): Promise<void> {
 
 .verdict::first-letter {
   text-transform: uppercase;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th,
-td {
-  padding: 0.3rem 0.5rem;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
-}
-
-.right {
-  text-align: right;
 }
 
 @media (max-width: 620px) {

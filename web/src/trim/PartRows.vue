@@ -1,31 +1,36 @@
 <script setup lang="ts">
 import type { TrimOptions } from "@apron/contract";
+import ToggleButton from "primevue/togglebutton";
 import { computed } from "vue";
-import { useWeightSource } from "../app/use-weight-source.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
 import PickBox from "../ui/PickBox.vue";
 import WeightField from "../ui/WeightField.vue";
-import type { PartDraft } from "./part-draft.ts";
+import type { PartDraft, TypedPart } from "./part-draft.ts";
 
 /** What came off beside the usable part: the handbook's parts, and any other the cook names. */
-const props = defineProps<{ further: TrimOptions["furtherParts"] }>();
-const parts = defineModel<PartDraft[]>({ required: true });
+const props = defineProps<{ further: TrimOptions["furtherParts"]; parts: readonly PartDraft[] }>();
+const emit = defineEmits<{ changed: [part: string, to: TypedPart] }>();
 const weights = useWeightSource();
 const choices = computed(() =>
   props.further
-    .filter((one) => !parts.value.some((p) => p.part === one.part))
+    .filter((one) => !props.parts.some((p) => p.part === one.part))
     .map((one) => ({ value: one.part, label: one.part })),
 );
 function add(part: string): void {
   const found = props.further.find((one) => one.part === part);
-  if (!found) return;
-  const fate = found.compost ? "compost" : "keep";
-  parts.value = [...parts.value, { part, use: found.use, suggestedG: 0, text: "", fate }];
+  if (found) emit("changed", part, { text: "", fate: found.compost ? "compost" : "keep" });
 }
+const setText = ({ part, fate }: PartDraft, text: string): void => {
+  emit("changed", part, { text, fate });
+};
+const setFate = ({ part, text }: PartDraft, kept: boolean): void => {
+  emit("changed", part, { text, fate: kept ? "keep" : "compost" });
+};
 </script>
 
 <template>
   <fieldset>
-    <legend>What else came off</legend>
+    <legend>By-products</legend>
     <div v-for="(part, i) in parts" :key="part.part" class="part">
       <p class="about">
         <span class="name">{{ part.part }}</span>
@@ -33,29 +38,29 @@ function add(part: string): void {
       </p>
       <WeightField
         :id="`part-${i}`"
-        v-model="part.text"
+        :model-value="part.text"
         quiet
         :label="part.part"
         :source="weights"
         :placeholder="part.suggestedG > 0 ? `about ${part.suggestedG}` : '0'"
+        @update:model-value="setText(part, $event)"
       />
-      <button
-        type="button"
+      <ToggleButton
         class="fate"
-        :aria-pressed="part.fate === 'keep'"
+        :model-value="part.fate === 'keep'"
+        on-label="Keep"
+        off-label="Compost"
         :aria-label="`Keep the ${part.part}`"
-        @click="part.fate = part.fate === 'keep' ? 'compost' : 'keep'"
-      >
-        {{ part.fate === "keep" ? "keep" : "compost" }}
-      </button>
+        @update:model-value="setFate(part, $event)"
+      />
     </div>
     <PickBox
       v-if="choices.length > 0"
       id="further-part"
       class="more"
       :choices="choices"
-      name="Something else came off"
-      placeholder="Something else: flowers, seeds, cores…"
+      name="Add a by-product"
+      placeholder="Add: flowers, seeds, cores…"
       @picked="add"
     />
   </fieldset>
@@ -92,22 +97,6 @@ legend {
 
 .name {
   font-weight: 550;
-}
-
-.fate {
-  min-height: 44px;
-  font: inherit;
-  font-size: 0.9rem;
-  color: var(--ink);
-  background: var(--sunk);
-  border: 1px solid var(--line);
-  border-radius: 99px;
-  cursor: pointer;
-}
-
-.fate[aria-pressed="true"] {
-  border-color: var(--action);
-  background: var(--action-wash);
 }
 
 .more {

@@ -3,8 +3,9 @@ import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { refDebounced } from "@vueuse/core";
 import { computed, ref } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { counted } from "../ui/plural.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import TextBox from "../ui/TextBox.vue";
@@ -15,7 +16,7 @@ import WorkingsNote from "../ui/WorkingsNote.vue";
 const props = defineProps<{ ingredient: string; name: string; method: string; grade: "prime" | "seconds" }>();
 const session = useSession();
 const ways = [
-  { value: "usable", label: "I want usable" },
+  { value: "usable", label: "I need usable" },
   { value: "raw", label: "I have raw" },
 ] as const;
 const way = ref<(typeof ways)[number]["value"]>("usable");
@@ -34,22 +35,22 @@ const { data: plan } = useQuery({
 });
 const pieces = (count: number, measure: string): string => {
   const word = measure.replace(/^each-medium$/, "piece").replaceAll("-", " ");
-  return `${count} ${count === 1 ? word : word === "bunch" ? "bunches" : `${word}s`}`;
+  return counted(count, word, word === "bunch" ? "bunches" : undefined);
 };
 </script>
 
 <template>
   <div class="plan">
     <ChoiceButtons v-model="way" label="Which way to plan" :choices="ways" />
-    <FieldFrame :label="way === 'usable' ? 'Usable, once trimmed' : 'Raw'" for="wanted">
+    <FieldFrame :label="way === 'usable' ? 'Usable amount' : 'Raw amount'" for="wanted">
       <TextBox id="wanted" v-model="text" class="figure" autocomplete="off" />
     </FieldFrame>
     <div v-if="grams !== undefined && plan" class="answer" role="status">
       <template v-if="way === 'usable'">
         <p>
           Pick or buy <b class="figure">{{ showEstimate(plan.raw, session.display) }}</b> of {{ name }}.
-          <b class="figure">{{ showGrams(plan.safeG, session.display) }}</b> is on the safe side: enough even
-          if much is wasted.
+          <b class="figure">{{ showGrams(plan.safeG, session.display) }}</b> is safe: enough even with a lot
+          of waste.
         </p>
         <p v-if="plan.whole">
           That is <b class="figure">{{ pieces(plan.whole.likely, plan.whole.measure) }}</b>, or
@@ -63,7 +64,7 @@ const pieces = (count: number, measure: string): string => {
       </p>
       <WorkingsNote :text="plan.workings" />
     </div>
-    <p v-else class="soft">Type a weight, like 250.</p>
+    <p v-else class="soft">Enter a weight, like 250.</p>
   </div>
 </template>
 

@@ -4,9 +4,9 @@ import { showEstimate } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { X } from "@lucide/vue";
 import { computed, ref, watch } from "vue";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
 import PickBox from "../ui/PickBox.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import TrayWeighing from "./TrayWeighing.vue";
@@ -60,8 +60,8 @@ const stronger = computed(() => {
       id="then-cooked"
       class="pick"
       :choices="choices"
-      name="Then cooked how"
-      :placeholder="choices.length > 0 ? 'Then cooked how?' : 'The tables know no cooking of it'"
+      name="Cooking step"
+      :placeholder="choices.length > 0 ? 'Add a cooking step' : 'No cooking yields are known for it'"
       :disabled="choices.length === 0"
       @picked="add"
     />
@@ -73,7 +73,7 @@ const stronger = computed(() => {
         <button
           v-if="i > 0"
           type="button"
-          :aria-label="`Leave ${words(stage.method)} out`"
+          :aria-label="`Remove ${words(stage.method)}`"
           @click="cooked = cooked.filter((_, at) => at !== i - 1)"
         >
           <X :size="16" aria-hidden="true" />
@@ -82,9 +82,11 @@ const stronger = computed(() => {
       </li>
     </ol>
     <p v-if="chained && cooked.length > 0 && !error">
-      <span v-if="water">{{ water }} water on the plate. </span>
+      <span v-if="water">{{ water }} water afterwards. </span>
       <span v-else class="soft">{{ chained.waterNote }} </span>
-      <span v-if="stronger">Each gram is {{ stronger }} times as salty and sour as before: season late.</span>
+      <span v-if="stronger"
+        >Each gram is {{ stronger }} times as salty and sour as before, so season at the end.</span
+      >
     </p>
     <TrayWeighing v-if="cooked.length > 0" />
   </div>

@@ -3,71 +3,80 @@ import type { ReplyOf } from "@apron/contract";
 import { showYield } from "@apron/core/measure";
 import Button from "primevue/button";
 import { ref } from "vue";
-import { call } from "../app/api.ts";
-import { useSubmit } from "../app/use-submit.ts";
-import { useWeightSource } from "../app/use-weight-source.ts";
+import { ApiProblem, call } from "../client/api.ts";
+import { useDraft } from "../client/use-draft.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
+import FoldOut from "../ui/FoldOut.vue";
+import ProblemNote from "../ui/ProblemNote.vue";
+import { sentenceFor, sentenceOf } from "../client/words.ts";
 import { typedGrams } from "../ui/typed-grams.ts";
 import WeightField from "../ui/WeightField.vue";
 
 /** A tray weighed before and after the oven: what the heat really took from this food. */
 const weights = useWeightSource();
-const before = ref("");
-const after = ref("");
-const extras = ref("");
-const submission = useSubmit<ReplyOf<"weighTray">>(["beforeG", "afterG", "extrasG"]);
+const { draft } = useDraft("tray", () => ({ beforeG: "", extrasG: "", afterG: "" }));
+const problem = ref<{ field: string; text: string }>();
 const weighed = ref<ReplyOf<"weighTray">>();
+const problemAt = (field: string): string | undefined =>
+  problem.value?.field === field ? problem.value.text : undefined;
+
 async function weigh(): Promise<void> {
-  const body = {
-    beforeG: typedGrams(before.value),
-    afterG: typedGrams(after.value),
-    extrasG: extras.value.trim() === "" ? 0 : typedGrams(extras.value),
+  problem.value = undefined;
+  const { beforeG, extrasG, afterG } = draft.value;
+  const read = {
+    beforeG: typedGrams(beforeG),
+    extrasG: extrasG.trim() === "" ? 0 : typedGrams(extrasG),
+    afterG: typedGrams(afterG),
   };
-  const texts = { beforeG: before.value, afterG: after.value, extrasG: extras.value };
-  for (const field of ["beforeG", "afterG", "extrasG"] as const)
-    if (body[field] === undefined) {
-      const text = texts[field];
-      submission.refuse(text.trim() === "" ? "amount-empty" : "amount-not-understood", field, { text });
-      return;
-    }
-  const { beforeG = 0, afterG = 0, extrasG = 0 } = body;
-  weighed.value = await submission.submit(() => call("weighTray", { body: { beforeG, afterG, extrasG } }));
+  const unread = (["beforeG", "extrasG", "afterG"] as const).find((field) => read[field] === undefined);
+  if (unread) {
+    const text = draft.value[unread];
+    const code = text.trim() === "" ? "amount-empty" : "amount-not-understood";
+    problem.value = { field: unread, text: sentenceFor({ code, text }) };
+    return;
+  }
+  try {
+    weighed.value = await call("weighTray", { body: read as Record<keyof typeof read, number> });
+  } catch (error) {
+    const field = error instanceof ApiProblem ? (error.field ?? "") : "";
+    problem.value = { field, text: sentenceOf(error) };
+  }
 }
 </script>
 
 <template>
-  <details>
-    <summary>Weigh a tray before and after</summary>
-    <form novalidate aria-label="Weigh a tray" @submit.prevent="weigh" @input="submission.forget">
+  <FoldOut title="Weigh a tray before and after">
+    <form novalidate aria-label="Weigh a tray" @submit.prevent="weigh" @input="problem = undefined">
       <WeightField
         id="tray-before"
-        v-model="before"
-        label="Food going in"
+        v-model="draft.beforeG"
+        label="Food before"
         :source="weights"
-        :problem="submission.sentenceAt('beforeG')"
+        :problem="problemAt('beforeG')"
       />
       <WeightField
         id="tray-extras"
-        v-model="extras"
+        v-model="draft.extrasG"
         label="Oil and salt on it"
         placeholder="none"
         :source="weights"
-        :problem="submission.sentenceAt('extrasG')"
+        :problem="problemAt('extrasG')"
       />
       <WeightField
         id="tray-after"
-        v-model="after"
-        label="All that came off"
+        v-model="draft.afterG"
+        label="Everything after"
         :source="weights"
-        :problem="submission.sentenceAt('afterG')"
+        :problem="problemAt('afterG')"
       />
-      <Button type="submit" label="Work it out" severity="secondary" :loading="submission.pending.value" />
+      <Button type="submit" label="Work it out" severity="secondary" />
     </form>
-    <p v-if="submission.sentence.value" class="wrong" role="alert">{{ submission.sentence.value }}</p>
+    <ProblemNote :text="problemAt('')" />
     <p v-if="weighed" role="status">
       The food itself came to <b class="figure">{{ showYield(weighed.factor) }}</b> of its weight: each gram
       is <b class="figure">{{ showYield(weighed.concentration) }}</b> times as salty and sour.
     </p>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
@@ -77,18 +86,6 @@ form {
   gap: 0.6rem;
   align-items: end;
   margin: 0.5rem 0;
-}
-
-summary {
-  width: fit-content;
-  font-weight: 600;
-  color: var(--action);
-  cursor: pointer;
-}
-
-.wrong {
-  font-weight: 600;
-  color: var(--now);
 }
 
 @media (max-width: 720px) {

@@ -2,12 +2,13 @@
 import type { TrimMethod, TrimOptions } from "@apron/contract";
 import { showEstimate, showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
-import { computed, onMounted, toRef, useTemplateRef, watch } from "vue";
-import { useNotices } from "../app/notices.ts";
-import { useSession } from "../app/session.ts";
-import { useWeightSource } from "../app/use-weight-source.ts";
-import { sentenceFor } from "../app/words.ts";
+import { computed, onMounted, toRef, useTemplateRef } from "vue";
+import { useNotices } from "../client/notices.ts";
+import { useSession } from "../client/session.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
+import { sentenceFor } from "../client/words.ts";
 import { showDay } from "../ui/dates.ts";
+import { counted } from "../ui/plural.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FigureText from "../ui/FigureText.vue";
 import { showMoney } from "../ui/money.ts";
@@ -17,7 +18,8 @@ import WeightField from "../ui/WeightField.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 import PartRows from "./PartRows.vue";
 import TrimMore from "./TrimMore.vue";
-import { keyOf, useTrimForm } from "./use-trim-form.ts";
+import { keyOf } from "./use-trim-fields.ts";
+import { useTrimForm } from "./use-trim-form.ts";
 import VesselRows from "./VesselRows.vue";
 import YieldPicture from "./YieldPicture.vue";
 
@@ -27,27 +29,23 @@ const notices = useNotices();
 const session = useSession();
 const weights = useWeightSource();
 const form = useTrimForm(toRef(props, "options"));
-const { methodKey, rawText, usableText, vessels, parts, method, fraction, balance, net, submission } = form;
+const { draft, parts, method, fraction, balance, net, submission } = form;
 
 const usableField = useTemplateRef<{ focus: () => void }>("usable");
 onMounted(() => usableField.value?.focus());
-watch(
-  () => props.options.lot.id,
-  () => usableField.value?.focus(),
-);
 
 const juiceWords = { kept: ", juices kept", drained: ", drained" } as const;
 const methodWords = (m: TrimMethod): string =>
-  `${m.method.replaceAll("-", " ")}${m.juices === null ? "" : juiceWords[m.juices]}${m.suits ? " · suits it" : ""}`;
+  `${m.method.replaceAll("-", " ")}${m.juices === null ? "" : juiceWords[m.juices]}${m.suits ? " · recommended" : ""}`;
 const methodChoices = computed(() =>
   props.options.methods.map((m) => ({ value: keyOf(m), label: methodWords(m) })),
 );
 const whose = computed(() => {
   const now = method.value;
   if (!now) return "";
-  if (now.fallback === "handbook") return "by the handbook: weigh one, and it learns";
-  if (now.fallback === "prime") return "from your weighings of prime, kept wider for seconds";
-  return now.ownWeighings === 1 ? "from your one weighing" : `from your ${now.ownWeighings} weighings`;
+  if (now.fallback === "handbook") return "from the handbook; your weighings will improve it";
+  if (now.fallback === "prime") return "from your weighings of prime, with a wider range for seconds";
+  return `from ${counted(now.ownWeighings, "weighing")} of yours`;
 });
 const lead = computed(() => {
   const { grams, grade, condition, source } = props.options.lot;
@@ -73,9 +71,9 @@ const cost = computed(() => {
 async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Promise<void> {
   const done = await form.record(how);
   if (!done) return;
-  const learned = done.learned ? " The next estimate has learned from it." : "";
+  const learned = done.learned ? " Your estimate now includes it." : "";
   notices.say({
-    text: `${showGrams(done.usableLot.grams, session.display)} ${done.usableLot.name} ready, use by ${showDay(done.usableLot.freshness.spoilsOn)}.${learned}`,
+    text: `${showGrams(done.usableLot.grams, session.display)} ${done.usableLot.name} ready. Use by ${showDay(done.usableLot.freshness.spoilsOn)}.${learned}`,
   });
   emit("recorded");
 }
@@ -86,7 +84,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
     <form
       class="bench card"
       novalidate
-      aria-label="Trim bench"
+      aria-label="Trim"
       @submit.prevent="record()"
       @input="submission.forget"
     >
@@ -96,7 +94,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
           <p class="soft">{{ lead }}</p>
         </div>
         <div class="expected">
-          <p class="soft small">should leave, {{ whose }}</p>
+          <p class="soft small">expected usable, {{ whose }}</p>
           <FigureText :text="showEstimate(method.usable, session.display)" />
         </div>
       </header>
@@ -104,29 +102,29 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
       <YieldPicture :method="method" :now="fraction" />
 
       <div class="fields">
-        <FieldFrame label="How" for="trim-method" :problem="submission.sentenceAt('method')">
+        <FieldFrame label="Method" for="trim-method" :problem="submission.sentenceAt('method')">
           <SelectBox
             id="trim-method"
             :model-value="keyOf(method)"
             :choices="methodChoices"
-            name="How it is trimmed"
-            @update:model-value="methodKey = $event"
+            name="Trim method"
+            @update:model-value="draft.methodKey = $event"
           />
         </FieldFrame>
-        <FieldFrame label="Raw, if not all of it" for="trim-raw" :problem="submission.sentenceAt('rawG')">
+        <FieldFrame label="Raw, if not all" for="trim-raw" :problem="submission.sentenceAt('rawG')">
           <TextBox
             id="trim-raw"
-            v-model="rawText"
+            v-model="draft.rawText"
             class="figure"
             autocomplete="off"
             :placeholder="showGrams(options.lot.grams, session.display)"
           />
         </FieldFrame>
         <WeightField
-          v-if="vessels.length === 0"
+          v-if="draft.vessels.length === 0"
           id="trim-usable"
           ref="usable"
-          v-model="usableText"
+          v-model="draft.usableText"
           label="Usable"
           :source="weights"
           :problem="submission.sentenceAt('usableG')"
@@ -136,20 +134,20 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
           class="bowls"
           size="small"
           severity="secondary"
-          :label="vessels.length === 0 ? 'In several bowls' : 'Another bowl'"
-          :disabled="vessels.length >= 8"
+          :label="draft.vessels.length === 0 ? 'Several bowls' : 'Add a bowl'"
+          :disabled="draft.vessels.length >= 8"
           @click="form.addVessel"
         />
       </div>
       <VesselRows
-        v-if="vessels.length > 0"
-        v-model="vessels"
+        v-if="draft.vessels.length > 0"
+        v-model="draft.vessels"
         :total="vesselsTotal"
         :problem="vesselsProblem"
         @dropped="form.dropVessel"
       />
 
-      <PartRows v-model="parts" :further="options.furtherParts" />
+      <PartRows :parts="parts" :further="options.furtherParts" @changed="form.changePart" />
       <p v-if="submission.sentenceAt('parts')" class="wrong" role="alert">
         {{ submission.sentenceAt("parts") }}
       </p>
@@ -161,7 +159,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
         <p>{{ submission.sentence.value }}</p>
         <Button
           v-if="unlikely"
-          label="It is right, record it"
+          label="Yes, save it"
           size="small"
           severity="warn"
           @click="record({ confirmed: true })"
@@ -169,9 +167,9 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
       </div>
 
       <div class="acts">
-        <Button type="submit" label="Record the trim" :loading="submission.pending.value" />
+        <Button type="submit" label="Save trim" :loading="submission.pending.value" />
         <Button
-          label="Not weighed: use the estimate"
+          label="Skip weighing, use estimate"
           severity="secondary"
           :loading="submission.pending.value"
           @click="record({ estimate: true })"
@@ -223,11 +221,6 @@ header {
   font-size: 0.95rem;
   background: var(--sunk);
   border-radius: var(--p-border-radius-md);
-}
-
-.wrong {
-  color: var(--now);
-  font-weight: 600;
 }
 
 .question {

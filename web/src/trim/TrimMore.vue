@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { TrimMethod, TrimOptions } from "@apron/contract";
 import { ref } from "vue";
-import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import TabSet from "../ui/TabSet.vue";
 import ComparePrices from "./ComparePrices.vue";
 import PurchaseCard from "./PurchaseCard.vue";
 import ThenCooked from "./ThenCooked.vue";
@@ -9,39 +9,38 @@ import WeighingsTable from "./WeighingsTable.vue";
 
 /** What the same yields answer beside the weighing: planning, prices, cooking, and every weighing behind them. */
 defineProps<{ options: TrimOptions; method: TrimMethod; rawG: number }>();
-const views = [
-  { value: "plan", label: "Plan" },
+const tabs = [
+  { value: "plan", label: "Plan amounts" },
   { value: "prices", label: "Compare prices" },
-  { value: "cooked", label: "Then cooked" },
+  { value: "cooked", label: "After cooking" },
   { value: "weighings", label: "Weighings" },
 ] as const;
-const view = ref<(typeof views)[number]["value"]>("plan");
+const view = ref<(typeof tabs)[number]["value"]>("plan");
 </script>
 
 <template>
-  <section class="card more" aria-label="From the same yields">
-    <ChoiceButtons v-model="view" label="From the same yields" :choices="views" />
-    <PurchaseCard
-      v-if="view === 'plan'"
-      :ingredient="options.lot.ingredient"
-      :name="options.lot.name"
-      :method="method.method"
-      :grade="options.lot.grade"
-    />
-    <ComparePrices
-      v-else-if="view === 'prices'"
-      :ingredient="options.lot.ingredient"
-      :method="method.method"
-    />
-    <ThenCooked v-else-if="view === 'cooked'" :options="options" :method="method" :raw-g="rawG" />
-    <WeighingsTable v-else :method="method" />
+  <section class="card more" aria-label="More from these yields">
+    <TabSet v-model="view" :tabs="tabs">
+      <PurchaseCard
+        v-if="view === 'plan'"
+        :ingredient="options.lot.ingredient"
+        :name="options.lot.name"
+        :method="method.method"
+        :grade="options.lot.grade"
+      />
+      <ComparePrices
+        v-else-if="view === 'prices'"
+        :ingredient="options.lot.ingredient"
+        :method="method.method"
+      />
+      <ThenCooked v-else-if="view === 'cooked'" :options="options" :method="method" :raw-g="rawG" />
+      <WeighingsTable v-else :method="method" />
+    </TabSet>
   </section>
 </template>
 
 <style scoped>
 .more {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr);
-  gap: 0.8rem;
+  padding-top: 0.3rem;
 }
 </style>

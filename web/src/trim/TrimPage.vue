@@ -3,9 +3,9 @@ import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { computed } from "vue";
 import { useRouter } from "vue-router";
-import { call } from "../app/api.ts";
-import { useSession } from "../app/session.ts";
-import { sentenceOf } from "../app/words.ts";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
 import BandMark from "../ui/BandMark.vue";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
@@ -28,7 +28,7 @@ const { data: options, error } = useQuery({
 </script>
 
 <template>
-  <PageHead title="Trim" lead="Raw to usable: weigh what is left, and the next estimate is better." />
+  <PageHead title="Trim" lead="From raw to usable. Each weighing improves the next estimate." />
   <div class="columns">
     <nav aria-label="Lots to trim">
       <ul>
@@ -43,11 +43,17 @@ const { data: options, error } = useQuery({
     </nav>
     <div>
       <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
-      <TrimBench v-else-if="options" :options="options" @recorded="router.replace('/trim')" />
+      <TrimBench
+        v-else-if="options"
+        :key="options.lot.id"
+        :options="options"
+        @recorded="router.replace('/trim')"
+      />
       <EmptyState
         v-else-if="status === 'success' && lots.length === 0"
-        text="Nothing waits to be trimmed."
-        action="Weigh something in"
+        title="Nothing to trim"
+        text="Raw lots from the basket appear here. Weigh what is left after trimming, and the estimates become your own."
+        action="Log an item"
         to="/basket"
       />
     </div>

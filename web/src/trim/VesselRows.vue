@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { X } from "@lucide/vue";
-import { useWeightSource } from "../app/use-weight-source.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
 import WeightField from "../ui/WeightField.vue";
 import type { VesselDraft } from "./vessel-draft.ts";
 
@@ -13,7 +13,7 @@ const weights = useWeightSource();
 
 <template>
   <fieldset>
-    <legend>Usable, bowl by bowl</legend>
+    <legend>Usable, in several bowls</legend>
     <div v-for="(vessel, i) in vessels" :key="vessel.id" class="bowl">
       <WeightField
         :id="`gross-${i}`"
@@ -27,9 +27,9 @@ const weights = useWeightSource();
         v-model="vessel.tare"
         :label="`Bowl ${i + 1} empty`"
         :source="weights"
-        placeholder="0, if tared"
+        placeholder="0 if tared"
       />
-      <button type="button" :aria-label="`Leave bowl ${i + 1} out`" @click="emit('dropped', vessel.id)">
+      <button type="button" :aria-label="`Remove bowl ${i + 1}`" @click="emit('dropped', vessel.id)">
         <X :size="18" aria-hidden="true" />
       </button>
     </div>

@@ -1,69 +1,50 @@
 <script setup lang="ts">
 import type { TrimMethod } from "@apron/contract";
 import { showYield } from "@apron/core/measure";
+import Column from "primevue/column";
+import DataTable from "primevue/datatable";
 import { computed } from "vue";
+import WithdrawTrim from "../basket/acts/WithdrawTrim.vue";
 import { showInstant } from "../ui/dates.ts";
-import WithdrawTrim from "./WithdrawTrim.vue";
+import { labelled } from "../ui/labelled.ts";
 
 /** What the picture shows, in rows; a wrong weighing is withdrawn here. */
 const props = defineProps<{ method: TrimMethod }>();
-const newestFirst = computed(() => props.method.weighings.toReversed());
+type Row = { key: string; what: string; shown: string; fraction: number; when: string; trimId?: string };
+const range = ({ low, high }: { low: number; high: number }): string =>
+  `${showYield(low)}–${showYield(high)}`;
+const rows = computed<Row[]>(() => {
+  const { handbook, next, weighings } = props.method;
+  return [
+    {
+      ...{ key: "handbook", what: "handbook", shown: range(handbook) },
+      ...{ fraction: handbook.mean, when: handbook.source },
+    },
+    {
+      ...{ key: "estimate", what: "your estimate", shown: range(next) },
+      ...{ fraction: next.value, when: "9 weighings in 10" },
+    },
+    ...weighings.toReversed().map((w) => ({
+      ...{ key: w.trimId, trimId: w.trimId, what: `weighed, ${w.grade}` },
+      ...{ shown: showYield(w.fraction), fraction: w.fraction, when: showInstant(w.at) },
+    })),
+  ];
+});
 </script>
 
 <template>
-  <table>
-    <thead>
-      <tr>
-        <th scope="col">What</th>
-        <th scope="col" class="right">Yield</th>
-        <th scope="col">When, or by whom</th>
-        <th scope="col"><span class="visually-hidden">Way back</span></th>
-      </tr>
-    </thead>
-    <tbody>
-      <tr>
-        <td>handbook</td>
-        <td class="right figure">
-          {{ showYield(method.handbook.low) }}–{{ showYield(method.handbook.high) }}
-        </td>
-        <td class="soft" colspan="2">{{ method.handbook.source }}</td>
-      </tr>
-      <tr>
-        <td>you expect</td>
-        <td class="right figure">{{ showYield(method.next.low) }}–{{ showYield(method.next.high) }}</td>
-        <td class="soft" colspan="2">nine weighings in ten</td>
-      </tr>
-      <tr v-for="w in newestFirst" :key="w.trimId">
-        <td>weighed, {{ w.grade }}</td>
-        <td class="right figure">{{ showYield(w.fraction) }}</td>
-        <td class="when">{{ showInstant(w.at) }}</td>
-        <td><WithdrawTrim :trim-id="w.trimId" /></td>
-      </tr>
-    </tbody>
-  </table>
+  <DataTable :value="rows" data-key="key" size="small" class="stacks">
+    <Column field="what" v-bind="labelled('What')" sortable />
+    <Column field="fraction" v-bind="labelled('Yield')" sortable class="right">
+      <template #body="{ data }: { data: Row }">
+        <span class="figure">{{ data.shown }}</span>
+      </template>
+    </Column>
+    <Column field="when" v-bind="labelled('When, or source')" />
+    <Column header="">
+      <template #body="{ data }: { data: Row }">
+        <WithdrawTrim v-if="data.trimId" :trim-id="data.trimId" />
+      </template>
+    </Column>
+  </DataTable>
 </template>
-
-<style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 0.95rem;
-}
-
-th,
-td {
-  padding: 0.3rem 0.5rem;
-  text-align: left;
-  border-bottom: 1px solid var(--line);
-}
-
-td:first-child,
-.when,
-.right {
-  white-space: nowrap;
-}
-
-.right {
-  text-align: right;
-}
-</style>

@@ -1,26 +1,38 @@
-import type { TrimMethod } from "@apron/contract";
+import type { TrimMethod, TrimOptions } from "@apron/contract";
 import { typedGrams } from "../ui/typed-grams.ts";
 
-/** One by-product being weighed: empty text means the suggested share stands. */
-export type PartDraft = {
+/** What the cook typed of one by-product; the text is empty where the suggested share stands. */
+export type TypedPart = { text: string; fate: "keep" | "compost" };
+
+/** One by-product as it is shown: what is typed of it, and what is suggested where nothing is. */
+export type PartDraft = TypedPart & {
   readonly part: string;
   readonly use: string;
-  suggestedG: number;
-  text: string;
-  fate: "keep" | "compost";
+  readonly suggestedG: number;
 };
 
-export const partDrafts = (method: TrimMethod): PartDraft[] =>
-  method.parts.map((p) => ({
-    part: p.part,
-    use: p.use,
-    suggestedG: p.grams,
-    text: "",
-    fate: p.use === "compost" ? "compost" : "keep",
+type Part = Pick<TrimMethod["parts"][number], "part" | "use">;
+
+/** The method's own by-products, then those the cook added. */
+export function partsOf(
+  method: TrimMethod,
+  further: TrimOptions["furtherParts"],
+  typed: Readonly<Record<string, TypedPart>>,
+): (Part & TypedPart)[] {
+  const added = further.filter(
+    (one) => one.part in typed && !method.parts.some((own) => own.part === one.part),
+  );
+  const compost = (part: Part): boolean =>
+    further.find((one) => one.part === part.part)?.compost ?? part.use === "compost";
+  return [...method.parts, ...added].map(({ part, use }) => ({
+    part,
+    use,
+    ...(typed[part] ?? { text: "", fate: compost({ part, use }) ? "compost" : "keep" }),
   }));
+}
 
 /** Grams of a part: what was typed ("0" for none), else the suggestion. */
-export function partGrams(part: PartDraft): number {
+export function partGrams(part: Pick<PartDraft, "text" | "suggestedG">): number {
   if (part.text.trim() === "") return part.suggestedG;
   return typedGrams(part.text) ?? 0;
 }

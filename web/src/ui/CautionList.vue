@@ -5,7 +5,7 @@ defineProps<{
   cautions: readonly { trigger: string; severity: "stop" | "warn" | "info"; text: string; source: string }[];
 }>();
 const icons = { stop: OctagonAlert, warn: TriangleAlert, info: Info } as const;
-const words = { stop: "Stop", warn: "Mind", info: "Note" } as const;
+const words = { stop: "Stop", warn: "Take care", info: "Note" } as const;
 </script>
 
 <template>

@@ -1,25 +1,26 @@
 <script setup lang="ts">
-/** Several may be pressed at once. */
+import ToggleButton from "primevue/togglebutton";
+
+/** Any number of choices, each on or off. */
 defineProps<{ label: string; choices: readonly { readonly value: string; readonly label: string }[] }>();
-const pressed = defineModel<string[]>({ required: true });
-const toggle = (value: string): void => {
-  pressed.value = pressed.value.includes(value)
-    ? pressed.value.filter((one) => one !== value)
-    : [...pressed.value, value];
+const chosen = defineModel<string[]>({ required: true });
+const toggle = (value: string, on: boolean): void => {
+  chosen.value = on ? [...chosen.value, value] : chosen.value.filter((one) => one !== value);
 };
 </script>
 
 <template>
   <div class="chips" role="group" :aria-label="label">
-    <button
+    <ToggleButton
       v-for="choice in choices"
       :key="choice.value"
-      type="button"
-      :aria-pressed="pressed.includes(choice.value)"
-      @click="toggle(choice.value)"
-    >
-      {{ choice.label }}
-    </button>
+      class="chip"
+      :model-value="chosen.includes(choice.value)"
+      :on-label="choice.label"
+      :off-label="choice.label"
+      @update:model-value="toggle(choice.value, $event)"
+    />
+    <slot />
   </div>
 </template>
 
@@ -30,20 +31,7 @@ const toggle = (value: string): void => {
   gap: 0.4rem;
 }
 
-button {
-  min-height: 44px;
-  padding: 0 0.9rem;
-  font: inherit;
-  color: var(--ink);
-  background: var(--sunk);
-  border: 1px solid var(--line);
+.chip {
   border-radius: 99px;
-  cursor: pointer;
-}
-
-button[aria-pressed="true"] {
-  font-weight: 600;
-  border-color: var(--action);
-  background: var(--action-wash);
 }
 </style>

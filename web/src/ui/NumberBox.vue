@@ -2,6 +2,7 @@
 import { ref, watch } from "vue";
 import FieldFrame from "./FieldFrame.vue";
 import TextBox from "./TextBox.vue";
+import { typedNumber } from "./typed-number.ts";
 
 /**
  * A number or nothing, under its label; what cannot be read stays as it was typed and says so. A `needed` one keeps its
@@ -24,17 +25,16 @@ watch(value, (now) => {
 });
 function typed(now: string): void {
   text.value = now;
-  const plain = now.trim().replace(",", ".");
-  const read = Number(plain);
-  unread.value = plain === "" ? props.needed : !Number.isFinite(read);
+  const read = typedNumber(now);
+  unread.value = now.trim() === "" ? props.needed : read === undefined;
   if (unread.value) return;
   // Only a field that is not needed may be emptied, and only such a one takes null.
-  value.value = (plain === "" ? null : read * (props.factor ?? 1)) as Value;
+  value.value = (read === undefined ? null : read * (props.factor ?? 1)) as Value;
 }
 </script>
 
 <template>
-  <FieldFrame :label="label" :for="id" :problem="unread ? 'This is not a number.' : problem">
+  <FieldFrame :label="label" :for="id" :problem="unread ? 'Enter a number.' : problem">
     <TextBox :id="id" inputmode="decimal" :model-value="text" :invalid="unread" @update:model-value="typed" />
   </FieldFrame>
 </template>

@@ -6,6 +6,8 @@ defineProps<{
   id: string;
   name: string;
   choices: readonly { readonly value: Value; readonly label: string }[];
+  /** A long list is searched by typing. */
+  filter?: boolean;
 }>();
 const chosen = defineModel<Value>({ required: true });
 </script>
@@ -18,5 +20,6 @@ const chosen = defineModel<Value>({ required: true });
     option-label="label"
     option-value="value"
     :aria-label="name"
+    :filter="filter"
   />
 </template>

@@ -1,27 +1,20 @@
 <script setup lang="ts">
+import FoldOut from "./FoldOut.vue";
+
+/** How a figure was worked out, and where each part of it comes from. */
 defineProps<{ text: string }>();
 </script>
 
 <template>
-  <details class="workings">
-    <summary>How this came about</summary>
+  <FoldOut title="How we got this" quiet class="workings">
     <p>{{ text }}</p>
-  </details>
+  </FoldOut>
 </template>
 
 <style scoped>
-summary {
-  width: fit-content;
-  font-size: 0.875rem;
-  color: var(--action);
-  cursor: pointer;
-}
-
 p {
-  margin-top: 0.35rem;
   padding: 0.5rem 0.7rem;
   font-size: 0.875rem;
-  color: var(--ink);
   background: var(--sunk);
   border-radius: var(--p-border-radius-md);
 }

@@ -1,11 +1,4 @@
-import type {
-  Condition,
-  EntryKind,
-  Grade,
-  LotState,
-  MovedClock,
-  SourceKind,
-} from "@apron/core/basket";
+import type { Condition, EntryKind, Grade, LotState, MovedClock, SourceKind } from "@apron/core/basket";
 import type { Place } from "@apron/core/catalogue";
 import type { Day } from "@apron/core/measure";
 

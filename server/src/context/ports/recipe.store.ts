@@ -25,14 +25,14 @@ type BatchOfRecipe = {
 
 export type UsedInBatch = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
 
-/** Formulas are versioned: a version never changes; the house version is the one the kitchen cooks by. */
+/** Formulas are versioned: a version never changes; the default version is the one the kitchen cooks by. */
 export type RecipeStore = {
   /** House versions, by id, those put away among them. */
   readonly all: () => Promise<RecipeRecord[]>;
   readonly get: (id: string) => Promise<RecipeRecord | undefined>;
   readonly getVersion: (id: string, version: number) => Promise<RecipeRecord | undefined>;
   readonly versions: (id: string) => Promise<VersionRecord[]>;
-  /** Adds a version and makes it the house version. */
+  /** Adds a version and makes it the default version. */
   readonly save: (
     formula: Formula,
     version: number,

@@ -54,18 +54,16 @@ const asBefore = (formula: EarlierFormula): unknown => {
   return {
     ...rest,
     steps: formula.steps.map((step) => (typeof step === "string" ? step : step["text"])),
-    lines: formula.lines.map(
-      ({ id, role, grams, fillers, preparation, eatenRaw, cook, strongShare }) => ({
-        id,
-        role,
-        grams,
-        preparation,
-        eatenRaw,
-        cook,
-        strongShare,
-        fillers: fillers.map(({ ingredient, maxShare }) => ({ ingredient, maxShare })),
-      }),
-    ),
+    lines: formula.lines.map(({ id, role, grams, fillers, preparation, eatenRaw, cook, strongShare }) => ({
+      id,
+      role,
+      grams,
+      preparation,
+      eatenRaw,
+      cook,
+      strongShare,
+      fillers: fillers.map(({ ingredient, maxShare }) => ({ ingredient, maxShare })),
+    })),
   };
 };
 

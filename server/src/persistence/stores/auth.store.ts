@@ -22,7 +22,11 @@ type SessionFound = {
 
 const sessionOf = ({ member_id, member_name, kitchen: row }: SessionFound): SessionRecord => {
   const { catalogue_revision: catalogueRevision, time_zone: timeZone, ...kitchen } = row;
-  return { memberId: member_id, memberName: member_name, kitchen: { ...kitchen, catalogueRevision, timeZone } };
+  return {
+    memberId: member_id,
+    memberName: member_name,
+    kitchen: { ...kitchen, catalogueRevision, timeZone },
+  };
 };
 
 const memberOf = (row: MemberFound): MemberRecord => ({

@@ -1,6 +1,12 @@
 import type { EntityManager } from "typeorm";
 import { In, MoreThan, type FindManyOptions } from "typeorm";
-import type { EntryRecord, LotCounts, LotFilter, LotRecord, LotStore } from "../../context/ports/lot.store.ts";
+import type {
+  EntryRecord,
+  LotCounts,
+  LotFilter,
+  LotRecord,
+  LotStore,
+} from "../../context/ports/lot.store.ts";
 import { EntryTable, LotTable, type EntryRow, type LotRow } from "../tables/lot.table.ts";
 
 /** Rows were vetted by the database's own checks when they went in, so the words are taken at their word. */

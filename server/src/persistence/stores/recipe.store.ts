@@ -1,7 +1,12 @@
 import type { Formula } from "@apron/core/recipes";
 import type { LRUCache } from "lru-cache";
 import type { EntityManager } from "typeorm";
-import type { RecipeRecord, RecipeStore, UsedInBatch, VersionRecord } from "../../context/ports/recipe.store.ts";
+import type {
+  RecipeRecord,
+  RecipeStore,
+  UsedInBatch,
+  VersionRecord,
+} from "../../context/ports/recipe.store.ts";
 import { BatchInputTable, BatchTable } from "../tables/batch.table.ts";
 import { RecipeTable, RecipeVersionTable } from "../tables/recipe.table.ts";
 
@@ -45,7 +50,8 @@ export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: Know
   const from = { kitchenId, known };
   return {
     all: async () => formulasOf(em, await em.query<Key[]>(`${defaults} order by id`), from),
-    get: async (id) => (await formulasOf(em, await em.query<Key[]>(`${defaults} where id = $1`, [id]), from))[0],
+    get: async (id) =>
+      (await formulasOf(em, await em.query<Key[]>(`${defaults} where id = $1`, [id]), from))[0],
     getVersion: async (id, version) => (await formulasOf(em, [{ id, version, archived: false }], from))[0],
     versions: (id) => em.query<VersionRecord[]>(versionsOf, [id]),
     save: async (formula, version, { at, memberId, note }) => {

@@ -1,6 +1,11 @@
 import type { EntityManager } from "typeorm";
 import { In } from "typeorm";
-import type { LearnedWeighing, TrimPartRecord, TrimRecord, TrimStore } from "../../context/ports/trim.store.ts";
+import type {
+  LearnedWeighing,
+  TrimPartRecord,
+  TrimRecord,
+  TrimStore,
+} from "../../context/ports/trim.store.ts";
 import { TrimPartTable, TrimTable, TrimWithdrawalTable, type TrimRow } from "../tables/trim.table.ts";
 
 const trimOf = ({ kitchenId: _kitchen, seq: _seq, ingredientId, ...row }: TrimRow): TrimRecord => ({

@@ -1,17 +1,15 @@
 <script setup lang="ts">
-import type { LotDetail, ReplyOf } from "@apron/contract";
+import type { LotDetail } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import Button from "primevue/button";
-import { computed, ref } from "vue";
-import { call } from "../../app/api.ts";
-import { useSession } from "../../app/session.ts";
-import { useWeightSource } from "../../app/use-weight-source.ts";
+import { computed, ref, toRef } from "vue";
+import { useSession } from "../../client/session.ts";
+import { useWeightSource } from "../../client/use-weight-source.ts";
 import ChoiceButtons from "../../ui/ChoiceButtons.vue";
 import FieldFrame from "../../ui/FieldFrame.vue";
+import SmallForm from "../../ui/SmallForm.vue";
 import TextBox from "../../ui/TextBox.vue";
 import WeightField from "../../ui/WeightField.vue";
-import { useAmountReading } from "../use-amount-reading.ts";
-import { useLotAct } from "./use-lot-act.ts";
+import { useLotAct, useSomeOf } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
 const session = useSession();
@@ -21,42 +19,44 @@ const ways = [
   { value: "more", label: "There is more" },
 ] as const;
 const way = ref<(typeof ways)[number]["value"]>("less");
-const text = ref("");
-const reason = ref("");
-const reading = useAmountReading(() => props.lot.ingredient, text);
-const words = computed(() => reading.value.words || undefined);
-const { act, submission } = useLotAct<ReplyOf<"correctLot">>(["deltaG", "reason"]);
+const { text, reason, grams, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "correct");
+const words = computed(() => (text.value.trim() === "" ? undefined : hint.value));
+const { act, submission } = useLotAct(["deltaG", "reason"]);
 async function record(): Promise<void> {
-  const grams = reading.value.weight?.grams.value;
-  if (grams === undefined) {
-    const code = text.value.trim() === "" ? "amount-empty" : "amount-not-understood";
-    submission.refuse(code, "deltaG", { text: text.value });
-    return;
+  if (typeof grams.value !== "number") {
+    const code = grams.value === null ? "amount-empty" : "amount-not-understood";
+    return submission.refuse(code, "deltaG", { text: text.value });
   }
-  const body = { deltaG: way.value === "less" ? -grams : grams, reason: reason.value };
+  const body = { deltaG: way.value === "less" ? -grams.value : grams.value, reason: reason.value };
   const done = await act(
-    (key) => call("correctLot", { params: { id: props.lot.id }, body }, key),
-    (reply) => `${props.lot.name} corrected: ${showGrams(reply.lot.grams, session.display)} on hand.`,
+    "correctLot",
+    { params: { id: props.lot.id }, body },
+    (reply) => `${props.lot.name} corrected: ${showGrams(reply.lot.grams, session.display)} in stock.`,
   );
-  if (!done) return;
-  text.value = "";
-  reason.value = "";
+  if (done) clear();
 }
 </script>
 
 <template>
-  <form novalidate aria-label="Correct it" @submit.prevent="record" @input="submission.forget">
-    <ChoiceButtons v-model="way" label="Which way" :choices="ways" />
+  <SmallForm
+    label="Correct the amount"
+    submit-label="Correct"
+    :problem="submission.sentence.value"
+    :pending="submission.pending.value"
+    @send="record"
+    @changed="submission.forget"
+  >
+    <ChoiceButtons v-model="way" label="More or less" :choices="ways" />
     <div class="pair">
       <WeightField
         id="correct-amount"
         v-model="text"
         :label="way === 'less' ? 'Less by' : 'More by'"
         :source="weights"
-        :problem="submission.sentenceAt('deltaG') ?? (reading.refused ? words : undefined)"
+        :problem="submission.sentenceAt('deltaG') ?? (refused ? words : undefined)"
         :hint="words"
       />
-      <FieldFrame label="Why" for="correct-reason" :problem="submission.sentenceAt('reason')">
+      <FieldFrame label="Reason" for="correct-reason" :problem="submission.sentenceAt('reason')">
         <TextBox
           id="correct-reason"
           v-model="reason"
@@ -66,7 +66,5 @@ async function record(): Promise<void> {
         />
       </FieldFrame>
     </div>
-    <p v-if="submission.sentence.value" role="alert" class="wrong">{{ submission.sentence.value }}</p>
-    <Button type="submit" label="Correct it" :loading="submission.pending.value" />
-  </form>
+  </SmallForm>
 </template>

@@ -1,46 +1,50 @@
 <script setup lang="ts">
-import type { Lot, LotDetail } from "@apron/contract";
-import Button from "primevue/button";
-import { ref } from "vue";
-import { call } from "../../app/api.ts";
+import type { LotDetail } from "@apron/contract";
+import { useDraft } from "../../client/use-draft.ts";
+import DateField from "../../ui/DateField.vue";
 import { showDay } from "../../ui/dates.ts";
-import FieldFrame from "../../ui/FieldFrame.vue";
-import TextBox from "../../ui/TextBox.vue";
+import SmallForm from "../../ui/SmallForm.vue";
 import LabelFields from "../LabelFields.vue";
 import { labelDraftOf, labelOf, unreadInLabel } from "../lot-draft.ts";
 import { useLotAct } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
-const draft = ref(labelDraftOf(props.lot.label));
-const bestBefore = ref("");
-const { act, submission } = useLotAct<Lot>(["label", "bestBefore"]);
+const { draft, clear } = useDraft(`label:${props.lot.id}`, () => ({
+  label: labelDraftOf(props.lot.label),
+  bestBefore: "",
+}));
+const { act, submission } = useLotAct(["label", "bestBefore"]);
 async function record(): Promise<void> {
-  const unread = unreadInLabel(draft.value);
-  if (unread) {
-    submission.refuse("wrong-type", unread);
-    return;
-  }
-  const label = labelOf(draft.value) ?? { saltG: null, sugarsG: null, acidG: null, allergens: [] };
-  const body = { label, bestBefore: bestBefore.value || null };
-  await act(
-    (key) => call("labelLot", { params: { id: props.lot.id }, body }, key),
-    (lot) => `The label is noted; best used by ${showDay(lot.freshness.spoilsOn)}.`,
+  const unread = unreadInLabel(draft.value.label);
+  if (unread) return submission.refuse("wrong-type", unread);
+  const label = labelOf(draft.value.label) ?? { saltG: null, sugarsG: null, acidG: null, allergens: [] };
+  const body = { label, bestBefore: draft.value.bestBefore || null };
+  const done = await act(
+    "labelLot",
+    { params: { id: props.lot.id }, body },
+    (lot) => `Label saved. Best used by ${showDay(lot.freshness.spoilsOn)}.`,
   );
+  if (done) clear();
 }
 </script>
 
 <template>
-  <form novalidate aria-label="The pack's label" @submit.prevent="record" @input="submission.forget">
-    <LabelFields v-model="draft" id-prefix="pack" :sentence-at="submission.sentenceAt" />
-    <FieldFrame
+  <SmallForm
+    label="The pack's label"
+    submit-label="Save label"
+    :problem="submission.sentence.value"
+    :pending="submission.pending.value"
+    @send="record"
+    @changed="submission.forget"
+  >
+    <LabelFields v-model="draft.label" id-prefix="pack" :sentence-at="submission.sentenceAt" />
+    <DateField
+      id="pack-best"
+      v-model="draft.bestBefore"
       class="narrow"
       label="Best before"
-      for="pack-best"
       :problem="submission.sentenceAt('bestBefore')"
-    >
-      <TextBox id="pack-best" v-model="bestBefore" type="date" />
-    </FieldFrame>
-    <p v-if="submission.sentence.value" role="alert" class="wrong">{{ submission.sentence.value }}</p>
-    <Button type="submit" label="Note the label" :loading="submission.pending.value" />
-  </form>
+      clearable
+    />
+  </SmallForm>
 </template>

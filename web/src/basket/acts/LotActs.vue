@@ -3,8 +3,8 @@ import type { Lot, LotDetail } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed, ref, watch } from "vue";
-import { call } from "../../app/api.ts";
-import { useSession } from "../../app/session.ts";
+import { useSession } from "../../client/session.ts";
+import ProblemNote from "../../ui/ProblemNote.vue";
 import ChoiceButtons from "../../ui/ChoiceButtons.vue";
 import { showDay } from "../../ui/dates.ts";
 import CorrectForm from "./CorrectForm.vue";
@@ -42,31 +42,30 @@ watch(
     parts.value = [];
   },
 );
-const cloth = useLotAct<Lot>();
-const freshCloth = (): Promise<unknown> =>
+const cloth = useLotAct();
+const refreshCloth = (): Promise<unknown> =>
   cloth.act(
-    (key) => call("refreshLot", { params: { id: props.lot.id } }, key),
-    (lot) => `A fresh damp cloth: best used by ${showDay(lot.freshness.spoilsOn)}.`,
+    "refreshLot",
+    { params: { id: props.lot.id } },
+    (lot) => `Damp cloth refreshed. Best used by ${showDay(lot.freshness.spoilsOn)}.`,
   );
 </script>
 
 <template>
   <section class="card happens" aria-labelledby="lot-acts">
     <header>
-      <h2 id="lot-acts">What happens to it</h2>
+      <h2 id="lot-acts">Actions</h2>
       <Button
         v-if="lot.keepsInCloth"
-        label="Fresh damp cloth"
+        label="Refresh the damp cloth"
         size="small"
         severity="secondary"
         :loading="cloth.submission.pending.value"
-        @click="freshCloth"
+        @click="refreshCloth"
       />
     </header>
-    <p v-if="cloth.submission.sentence.value" role="alert" class="wrong">
-      {{ cloth.submission.sentence.value }}
-    </p>
-    <ChoiceButtons v-model="act" label="What happens to it" :choices="acts" class="few" />
+    <ProblemNote :text="cloth.submission.sentence.value" />
+    <ChoiceButtons v-model="act" label="Actions" :choices="acts" class="few" />
     <TakeForm v-if="act === 'take'" :lot="lot" />
     <SplitForm v-else-if="act === 'split'" :lot="lot" @parted="parts = $event" />
     <MoveForm v-else-if="act === 'move'" :lot="lot" />
@@ -76,7 +75,7 @@ const freshCloth = (): Promise<unknown> =>
     <CorrectForm v-else-if="act === 'correct'" :lot="lot" />
     <LabelForm v-else-if="act === 'label'" :lot="lot" />
     <p v-if="parts.length > 0" class="parts" role="status">
-      Now lots of their own:
+      New lots:
       <RouterLink v-for="part in parts" :key="part.id" :to="`/basket/${part.id}`"
         >{{ showGrams(part.grams, session.display) }} {{ part.condition ?? part.name }}</RouterLink
       >
@@ -96,10 +95,6 @@ header {
   justify-content: space-between;
   gap: 0.6rem;
   align-items: center;
-}
-
-.few :deep(button) {
-  padding: 0 0.65rem;
 }
 
 .happens :deep(form) {
@@ -125,29 +120,6 @@ header {
 
 .happens :deep(.narrow) {
   width: min(20rem, 100%);
-}
-
-.happens :deep(.more) {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.4rem;
-}
-
-.happens :deep(.chip) {
-  min-height: 44px;
-  padding: 0 0.8rem;
-  font: inherit;
-  font-size: 0.875rem;
-  color: var(--ink);
-  background: var(--sunk);
-  border: 1px solid var(--line);
-  border-radius: 99px;
-  cursor: pointer;
-}
-
-.happens :deep(.wrong) {
-  font-weight: 600;
-  color: var(--now);
 }
 
 .parts {

@@ -2,7 +2,7 @@
 import type { LotDetail } from "@apron/contract";
 import { showYield } from "@apron/core/measure";
 import { showInstant } from "../../ui/dates.ts";
-import WithdrawTrim from "../../trim/WithdrawTrim.vue";
+import WithdrawTrim from "./WithdrawTrim.vue";
 
 /** The weighings made of a lot; a wrong one is withdrawn, with a reason, and no longer learned from. */
 defineProps<{ lot: LotDetail }>();
@@ -10,7 +10,7 @@ defineProps<{ lot: LotDetail }>();
 
 <template>
   <section class="card" aria-labelledby="lot-trims">
-    <h2 id="lot-trims">Weighed on the trim bench</h2>
+    <h2 id="lot-trims">Weighings from trimming</h2>
     <ul>
       <li v-for="trim in lot.trims" :key="trim.trimId">
         <p>

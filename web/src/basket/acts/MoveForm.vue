@@ -2,28 +2,26 @@
 import type { Lot, LotDetail } from "@apron/contract";
 import Button from "primevue/button";
 import { computed } from "vue";
-import { call } from "../../app/api.ts";
 import { showDay } from "../../ui/dates.ts";
+import ProblemNote from "../../ui/ProblemNote.vue";
 import { placeNames } from "../lot-draft.ts";
 import { useLotAct } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
 /** Into the freezer goes what is frozen; out of it, what thaws. Both are acts of their own. */
 const places = computed(() => placeNames.filter((p) => p.value !== "freezer" && p.value !== props.lot.place));
-const { act, submission } = useLotAct<Lot>();
+const { act, submission } = useLotAct();
 const move = (place: Lot["place"], label: string): Promise<unknown> =>
   act(
-    (key) => call("moveLot", { params: { id: props.lot.id }, body: { place } }, key),
-    (lot) =>
-      `${lot.name} stands in the ${label.toLowerCase()} now; best used by ${showDay(lot.freshness.spoilsOn)}.`,
+    "moveLot",
+    { params: { id: props.lot.id }, body: { place } },
+    (lot) => `${lot.name} moved to: ${label.toLowerCase()}. Best used by ${showDay(lot.freshness.spoilsOn)}.`,
   );
 </script>
 
 <template>
   <div class="move">
-    <p class="soft">
-      The days it already spent count as they were spent; the rest is counted for the new place.
-    </p>
+    <p class="soft">Days already spent still count; the rest is worked out for the new place.</p>
     <p class="to">
       <Button
         v-for="place in places"
@@ -34,15 +32,6 @@ const move = (place: Lot["place"], label: string): Promise<unknown> =>
         @click="move(place.value, place.label)"
       />
     </p>
-    <p v-if="submission.sentence.value" role="alert" class="wrong">{{ submission.sentence.value }}</p>
+    <ProblemNote :text="submission.sentence.value" />
   </div>
 </template>
-
-<style scoped>
-.move,
-.to {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem;
-}
-</style>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { LotDetail, ReplyOf } from "@apron/contract";
+import type { LotDetail } from "@apron/contract";
 import { pouredOut } from "@apron/core/basket";
 import { showGrams } from "@apron/core/measure";
-import Button from "primevue/button";
-import { computed, ref } from "vue";
-import { call } from "../../app/api.ts";
-import { useSession } from "../../app/session.ts";
-import { useWeightSource } from "../../app/use-weight-source.ts";
+import { computed } from "vue";
+import { useSession } from "../../client/session.ts";
+import { useDraft } from "../../client/use-draft.ts";
+import { useWeightSource } from "../../client/use-weight-source.ts";
+import SmallForm from "../../ui/SmallForm.vue";
 import { typedGrams } from "../../ui/typed-grams.ts";
 import WeightField from "../../ui/WeightField.vue";
 import { useLotAct } from "./use-lot-act.ts";
@@ -14,39 +14,43 @@ import { useLotAct } from "./use-lot-act.ts";
 const props = defineProps<{ lot: LotDetail }>();
 const session = useSession();
 const weights = useWeightSource();
-const before = ref("");
-const after = ref("");
-const { act, submission } = useLotAct<ReplyOf<"weighBack">>(["beforeG", "afterG", "grams"]);
+const { draft } = useDraft(`pour:${props.lot.id}`, () => ({ before: "", after: "" }));
+const { act, submission } = useLotAct(["beforeG", "afterG", "grams"]);
 const poured = computed(() => {
-  const [b, a] = [typedGrams(before.value), typedGrams(after.value)];
-  const out = b === undefined || a === undefined ? undefined : pouredOut(b, a);
+  const [before, after] = [typedGrams(draft.value.before), typedGrams(draft.value.after)];
+  const out = before === undefined || after === undefined ? undefined : pouredOut(before, after);
   return out?.ok ? showGrams(out.value, session.display) : undefined;
 });
 async function record(): Promise<void> {
-  const beforeG = typedGrams(before.value);
-  const afterG = typedGrams(after.value);
+  const { before, after } = draft.value;
+  const [beforeG, afterG] = [typedGrams(before), typedGrams(after)];
   if (beforeG === undefined || afterG === undefined) {
-    const [field, text] = beforeG === undefined ? ["beforeG", before.value] : ["afterG", after.value];
-    submission.refuse(text.trim() === "" ? "amount-empty" : "amount-not-understood", field, { text });
-    return;
+    const [field, text] = beforeG === undefined ? ["beforeG", before] : ["afterG", after];
+    return submission.refuse(text.trim() === "" ? "amount-empty" : "amount-not-understood", field, { text });
   }
   const done = await act(
-    (key) => call("weighBack", { params: { id: props.lot.id }, body: { beforeG, afterG } }, key),
+    "weighBack",
+    { params: { id: props.lot.id }, body: { beforeG, afterG } },
     (reply) => `${showGrams(-reply.changedG, session.display)} ${props.lot.name} used.`,
   );
-  if (!done) return;
-  before.value = after.value;
-  after.value = "";
+  if (done) draft.value = { before: after, after: "" };
 }
 </script>
 
 <template>
-  <form novalidate aria-label="Weigh back" @submit.prevent="record" @input="submission.forget">
-    <p class="soft">The bottle, jar or bowl with what is in it, before and after: the difference was used.</p>
+  <SmallForm
+    label="Weigh back"
+    submit-label="Record the amount used"
+    :problem="submission.sentence.value"
+    :pending="submission.pending.value"
+    @send="record"
+    @changed="submission.forget"
+  >
+    <p class="soft">Weigh the bottle, jar or bowl before and after. The difference is what was used.</p>
     <div class="pair">
       <WeightField
         id="pour-before"
-        v-model="before"
+        v-model="draft.before"
         label="Before"
         placeholder="full"
         :source="weights"
@@ -54,15 +58,13 @@ async function record(): Promise<void> {
       />
       <WeightField
         id="pour-after"
-        v-model="after"
+        v-model="draft.after"
         label="After"
-        placeholder="once poured"
+        placeholder="after pouring"
         :source="weights"
         :problem="submission.sentenceAt('afterG') ?? submission.sentenceAt('grams')"
-        :hint="poured ? `${poured} poured` : undefined"
+        :hint="poured ? `${poured} used` : undefined"
       />
     </div>
-    <p v-if="submission.sentence.value" role="alert" class="wrong">{{ submission.sentence.value }}</p>
-    <Button type="submit" label="Record what was poured" :loading="submission.pending.value" />
-  </form>
+  </SmallForm>
 </template>

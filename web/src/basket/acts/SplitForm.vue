@@ -1,87 +1,86 @@
 <script setup lang="ts">
-import type { Lot, LotDetail, ReplyOf } from "@apron/contract";
+import type { Lot, LotDetail } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import Button from "primevue/button";
-import { computed, reactive, ref } from "vue";
-import { call } from "../../app/api.ts";
-import { useSession } from "../../app/session.ts";
-import { useWeightSource } from "../../app/use-weight-source.ts";
-import { conditionNames, type Condition } from "../lot-draft.ts";
+import { computed, ref } from "vue";
+import { useSession } from "../../client/session.ts";
+import { useDraft } from "../../client/use-draft.ts";
+import { useWeightSource } from "../../client/use-weight-source.ts";
+import QuickPicks from "../../ui/QuickPicks.vue";
+import SmallForm from "../../ui/SmallForm.vue";
 import { typedGrams } from "../../ui/typed-grams.ts";
 import WeightField from "../../ui/WeightField.vue";
+import { conditionNames, type Condition } from "../lot-draft.ts";
 import { useLotAct } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
 const emit = defineEmits<{ parted: [lots: readonly Lot[]] }>();
 const session = useSession();
 const weights = useWeightSource();
-const texts = reactive<Partial<Record<Condition, string>>>({});
-const shown = ref<readonly Condition[]>(["small", "large"]);
-const more = computed(() => conditionNames.filter((one) => !shown.value.includes(one.value)));
-const { act, submission } = useLotAct<ReplyOf<"splitLot">>(["parts"]);
+const { draft: texts, clear } = useDraft<Partial<Record<Condition, string>>>(
+  `split:${props.lot.id}`,
+  () => ({}),
+);
+const added = ref<readonly string[]>([]);
+const shown = computed(() =>
+  conditionNames.filter(
+    ({ value }) =>
+      ["small", "large", ...added.value].includes(value) || (texts.value[value] ?? "").trim() !== "",
+  ),
+);
+const more = computed(() => conditionNames.filter((one) => !shown.value.includes(one)));
+const { act, submission } = useLotAct(["parts"]);
 
 const typed = computed(() =>
-  shown.value.flatMap((condition) => {
-    const text = texts[condition]?.trim() ?? "";
+  shown.value.flatMap(({ value: condition }) => {
+    const text = texts.value[condition]?.trim() ?? "";
     return text === "" ? [] : [{ condition, text, grams: typedGrams(text) }];
   }),
 );
 async function record(): Promise<void> {
   const unread = typed.value.find((part) => part.grams === undefined);
-  if (unread) {
-    submission.refuse("amount-not-understood", "parts", { text: unread.text });
-    return;
-  }
-  const parts = typed.value.flatMap(({ condition, grams }) =>
-    grams === undefined ? [] : [{ condition, grams }],
-  );
+  if (unread) return submission.refuse("amount-not-understood", "parts", { text: unread.text });
+  const parts = typed.value.map(({ condition, grams = 0 }) => ({ condition, grams }));
   const reply = await act(
-    (key) => call("splitLot", { params: { id: props.lot.id }, body: { parts } }, key),
+    "splitLot",
+    { params: { id: props.lot.id }, body: { parts } },
     (done) =>
-      `${props.lot.name}: ${done.parts.map((p) => `${showGrams(p.grams, session.display)} ${p.condition ?? ""}`).join(", ")} split off.`,
+      `${props.lot.name} split: ${done.parts.map((p) => `${showGrams(p.grams, session.display)} ${p.condition ?? ""}`).join(", ")}.`,
   );
   if (!reply) return;
-  for (const part of parts) texts[part.condition] = "";
+  clear();
   emit("parted", reply.parts);
 }
 </script>
 
 <template>
-  <form novalidate aria-label="Split it" @submit.prevent="record" @input="submission.forget">
+  <SmallForm
+    label="Split"
+    submit-label="Split"
+    :disabled="typed.length === 0"
+    :problem="submission.sentenceAt('parts') ?? submission.sentence.value"
+    :pending="submission.pending.value"
+    @send="record"
+    @changed="submission.forget"
+  >
     <p class="soft">
-      Weigh each part; what you do not name stays. Each part is offered the way of trimming that suits it.
+      Weigh each part; the rest stays in this lot. Each part is then offered the trim method that suits it.
     </p>
     <div class="pair">
       <WeightField
-        v-for="condition in shown"
-        :id="`split-${condition}`"
-        :key="condition"
-        :model-value="texts[condition] ?? ''"
-        :label="conditionNames.find((one) => one.value === condition)?.label ?? condition"
+        v-for="one in shown"
+        :id="`split-${one.value}`"
+        :key="one.value"
+        :model-value="texts[one.value] ?? ''"
+        :label="one.label"
         placeholder="none"
         :source="weights"
-        @update:model-value="texts[condition] = $event"
+        @update:model-value="texts[one.value] = $event"
       />
     </div>
-    <p class="more">
-      <button
-        v-for="one in more"
-        :key="one.value"
-        type="button"
-        class="chip"
-        @click="shown = [...shown, one.value]"
-      >
-        + {{ one.label.toLowerCase() }}
-      </button>
-    </p>
-    <p v-if="submission.sentenceAt('parts') ?? submission.sentence.value" role="alert" class="wrong">
-      {{ submission.sentenceAt("parts") ?? submission.sentence.value }}
-    </p>
-    <Button
-      type="submit"
-      label="Split it"
-      :disabled="typed.length === 0"
-      :loading="submission.pending.value"
+    <QuickPicks
+      label="Add a part"
+      :choices="more.map((one) => ({ value: one.value, label: `+ ${one.label}` }))"
+      @picked="added = [...added, $event]"
     />
-  </form>
+  </SmallForm>
 </template>

@@ -1,26 +1,31 @@
-import type { Lot, LotDetail } from "@apron/contract";
-import { computed, ref, type Ref } from "vue";
-import { call } from "../../app/api.ts";
-import { useNotices } from "../../app/notices.ts";
-import { useSubmit } from "../../app/use-submit.ts";
-import { useAmountReading } from "../use-amount-reading.ts";
+import type { Lot, LotDetail, ReplyOf, RequestOf, WriteName } from "@apron/contract";
+import { computed, type Ref } from "vue";
+import { useAmountReading } from "../../catalogue/use-amount-reading.ts";
+import { useNotices } from "../../client/notices.ts";
+import { useDraft } from "../../client/use-draft.ts";
+import { useSubmit } from "../../client/use-submit.ts";
 
 type Done = { readonly lot: Lot; readonly entryId?: string };
+/** Routes that answer with the lot as it is afterwards. */
+type LotWrite = {
+  [Name in WriteName]: ReplyOf<Name> extends Done | Lot ? Name : never;
+}[WriteName];
 
 /** One thing done to a lot: sent once, said once, with the way back where the server gave one. */
-export function useLotAct<Reply extends Done | Lot>(fields: readonly string[] = []) {
+export function useLotAct(fields: readonly string[] = []) {
   const notices = useNotices();
-  const submission = useSubmit<Reply>(fields);
-  async function act(
-    send: (key: string) => Promise<Reply>,
-    say: (reply: Reply) => string,
-  ): Promise<Reply | undefined> {
-    const reply = await submission.submit(send);
+  const submission = useSubmit(fields);
+  async function act<Name extends LotWrite>(
+    name: Name,
+    request: RequestOf<Name>,
+    say: (reply: ReplyOf<Name>) => string,
+  ): Promise<ReplyOf<Name> | undefined> {
+    const reply = await submission.submit(name, request);
     if (!reply) return undefined;
-    const entryId = "entryId" in reply ? reply.entryId : undefined;
+    const { entryId } = reply as Partial<Done>;
     notices.say({
       text: say(reply),
-      ...(entryId === undefined ? {} : { undo: () => call("undoEntry", { params: { id: entryId } }) }),
+      ...(entryId === undefined ? {} : { undo: { name: "undoEntry", request: { params: { id: entryId } } } }),
     });
     return reply;
   }
@@ -29,14 +34,16 @@ export function useLotAct<Reply extends Done | Lot>(fields: readonly string[] = 
 
 /**
  * An amount of a lot as a cook says it, "1 bunch" or "200"; nothing typed means all that is left (null).
- * `grams` is undefined while what is typed cannot be read.
+ * `grams` is undefined while what is typed cannot be read. What is typed survives a reload.
  */
-export function useSomeOf(lot: Ref<LotDetail>) {
-  const text = ref("");
+export function useSomeOf(lot: Ref<LotDetail>, what: string) {
+  const { draft, clear } = useDraft(`${what}:${lot.value.id}`, () => ({ text: "", reason: "" }));
+  const text = computed({ get: () => draft.value.text, set: (value) => (draft.value.text = value) });
+  const reason = computed({ get: () => draft.value.reason, set: (value) => (draft.value.reason = value) });
   const reading = useAmountReading(() => lot.value.ingredient, text);
   const grams = computed<number | null | undefined>(() =>
     text.value.trim() === "" ? null : reading.value.weight?.grams.value,
   );
-  const hint = computed(() => reading.value.words || "Empty means all that is left.");
-  return { text, grams, hint, refused: computed(() => reading.value.refused) };
+  const hint = computed(() => reading.value.words || "Leave empty for all of it.");
+  return { text, reason, grams, hint, refused: computed(() => reading.value.refused), clear };
 }

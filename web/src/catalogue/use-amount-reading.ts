@@ -1,0 +1,53 @@
+import { toGrams, type Weight } from "@apron/core/catalogue";
+import { parseAmount, showEstimate } from "@apron/core/measure";
+import { useQuery } from "@pinia/colada";
+import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from "vue";
+import { call } from "../client/api.ts";
+import { useSession } from "../client/session.ts";
+import { sentenceFor } from "../client/words.ts";
+
+type Reading = {
+  readonly weight: Weight | undefined;
+  readonly words: string;
+  readonly refused: boolean;
+  /** The amount is in ounces of something pourable, and nobody has said yet which ounces. */
+  readonly asksOunces: boolean;
+};
+
+/** Everything known of the chosen ingredient; its figures seldom change. */
+export const useIngredientDetail = (ingredient: MaybeRefOrGetter<string>) =>
+  useQuery({
+    key: () => ["ingredient", toValue(ingredient)],
+    query: () => call("getIngredient", { params: { id: toValue(ingredient) } }),
+    enabled: () => toValue(ingredient) !== "",
+    staleTime: 60 * 60 * 1000,
+  });
+
+/** What a typed amount comes to in grams of the chosen ingredient, said as it is typed. */
+export function useAmountReading(
+  ingredient: MaybeRefOrGetter<string>,
+  text: MaybeRefOrGetter<string>,
+): ComputedRef<Reading> {
+  const session = useSession();
+  const { data: facts } = useIngredientDetail(ingredient);
+  return computed(() => {
+    const nothing = { weight: undefined, words: "", refused: false, asksOunces: false };
+    if (toValue(text).trim() === "") return nothing;
+    const read = parseAmount(toValue(text), session.cup);
+    if (!read.ok) return { ...nothing, words: sentenceFor(read.issue), refused: true };
+    if (!facts.value || facts.value.id !== toValue(ingredient)) return nothing;
+    const weight = toGrams(
+      read.value.amount,
+      { ...facts.value, composition: facts.value.composition ?? undefined },
+      { rest: read.value.rest, ounces: session.ounces[facts.value.id] },
+    );
+    return weight.ok
+      ? { ...nothing, weight: weight.value, words: showEstimate(weight.value.grams, session.display) }
+      : {
+          ...nothing,
+          words: sentenceFor(weight.issue),
+          refused: true,
+          asksOunces: weight.issue.code === "ounce-mass-or-fluid",
+        };
+  });
+}

@@ -1,0 +1,43 @@
+import type { LineReading } from "@apron/contract";
+import { computed, onUnmounted, toRaw, watch, type ComputedRef } from "vue";
+import { useCatalogue } from "../client/queries.ts";
+import { useSession } from "../client/session.ts";
+import type { ReaderAnswer, ReaderOrder } from "./line-reader.worker.ts";
+
+/** Reads lines in a worker of its own, with this kitchen's catalogue: two thousand at once freeze nothing. */
+export function useLineReader(): {
+  readonly ready: ComputedRef<boolean>;
+  readonly read: (lines: readonly string[]) => Promise<readonly LineReading[]>;
+} {
+  const session = useSession();
+  const { data: catalogue } = useCatalogue();
+  const worker = new Worker(new URL("./line-reader.worker.ts", import.meta.url), { type: "module" });
+  const tell = (order: ReaderOrder): void => {
+    worker.postMessage(order);
+  };
+  const waiting = new Map<number, (readings: readonly LineReading[]) => void>();
+  let asked = 0;
+  worker.addEventListener("message", ({ data }: MessageEvent<ReaderAnswer>) => {
+    waiting.get(data.id)?.(data.readings);
+    waiting.delete(data.id);
+  });
+  watch(
+    [catalogue, () => session.ounces, () => session.cup],
+    ([known, ounces, cup]) => {
+      if (!known) return;
+      // Plain copies: a worker takes no reactive objects.
+      tell({ kind: "catalogue", ingredients: toRaw(known).ingredients, cup, ounces: { ...ounces } });
+    },
+    { immediate: true },
+  );
+  onUnmounted(() => {
+    worker.terminate();
+  });
+  const read = (lines: readonly string[]): Promise<readonly LineReading[]> =>
+    new Promise((answer) => {
+      asked += 1;
+      waiting.set(asked, answer);
+      tell({ kind: "lines", id: asked, lines: [...lines] });
+    });
+  return { ready: computed(() => catalogue.value !== undefined), read };
+}

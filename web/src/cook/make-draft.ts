@@ -1,0 +1,72 @@
+import type { ContainerOption, MakePart, MakePlan } from "@apron/contract";
+import { parseAmount } from "@apron/core/measure";
+import { newId } from "../client/new-id.ts";
+import { useDraft } from "../client/use-draft.ts";
+
+/** One amount as it is being confirmed: the plan's grams until the cook types others. */
+export type PartDraft = MakePart & {
+  readonly lineId: string;
+  readonly key: string;
+  readonly planned: string;
+  readonly text: string;
+};
+
+export type ContainerDraft = { kind: ContainerOption["kind"]; place: "fridge" | "freezer"; count: number };
+
+export type LeftOverDraft = { id: string; ingredient: string; name: string; text: string };
+
+/**
+ * What was typed of a make, apart from its plan: a plan worked out anew, because another tablet took something or
+ * because it was scaled, changes what is proposed and never what was typed.
+ */
+export type MakeDraft = {
+  /** The batch's own id: sent again it is the same batch. */
+  id: string;
+  /** Grams really used, by line, ingredient and lot; only what was typed. */
+  used: Record<string, string>;
+  weighed: string;
+  /** Chosen containers; null while the proposal stands. */
+  containers: ContainerDraft[] | null;
+  leftOvers: LeftOverDraft[];
+};
+
+const emptyMake = (): MakeDraft => ({ id: newId(), used: {}, weighed: "", containers: null, leftOvers: [] });
+
+export const useMakeDraft = (recipeId: string) => useDraft(`make:${recipeId}`, emptyMake);
+
+export const typedMass = (text: string): number | undefined => {
+  const read = parseAmount(text, "us-customary");
+  return read.ok && read.value.amount.kind === "mass" ? read.value.amount.grams : undefined;
+};
+
+/** The lines of a plan with what was typed of each. */
+export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>): PartDraft[] =>
+  plan.lines.flatMap((line) =>
+    line.parts.map((part) => {
+      const key = `${line.lineId} ${part.ingredient} ${part.lotId ?? ""}`;
+      const planned = String(Math.round(part.grams * 10) / 10);
+      return { ...part, lineId: line.lineId, key, planned, text: used[key] ?? planned };
+    }),
+  );
+
+/**
+ * Grams of a part: what was typed, or the plan's own to the milligram where nothing was changed, so that a
+ * lot of 566.99 g shown as 567 g is used up and not overdrawn. Undefined when it cannot be read.
+ */
+export const gramsOf = (part: PartDraft): number | undefined =>
+  part.text === part.planned ? Math.floor(part.grams * 1000) / 1000 : typedMass(part.text);
+
+/** A bowl for what is eaten now, a tub for a dip, jars for what keeps: the first guess, changed in two taps. */
+const defaultContainer: Readonly<Record<string, ContainerOption["kind"]>> = {
+  "leaf-salad": "bowl",
+  "grain-salad": "bowl",
+  "cooked-salad": "bowl",
+  slaw: "bowl",
+  dip: "tub",
+};
+
+export function proposedContainers(plan: MakePlan): ContainerDraft[] {
+  const wanted = defaultContainer[plan.kind] ?? "jar";
+  const option = plan.containers.find((c) => c.kind === wanted) ?? plan.containers[0];
+  return option ? [{ kind: option.kind, place: option.place, count: option.fewest }] : [];
+}

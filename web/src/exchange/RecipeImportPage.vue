@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import type { NewFormula, RecipesImported } from "@apron/contract";
+import { refDebounced } from "@vueuse/core";
+import Textarea from "primevue/textarea";
+import { computed, onMounted, ref, useTemplateRef, watch } from "vue";
+import { useRouter } from "vue-router";
+import { useNotices } from "../client/notices.ts";
+import { useDraft } from "../client/use-draft.ts";
+import FieldFrame from "../ui/FieldFrame.vue";
+import FileField from "../ui/FileField.vue";
+import PageHead from "../ui/PageHead.vue";
+import { counted } from "../ui/plural.ts";
+import RecipesRead from "./RecipesRead.vue";
+import { useRecipeImport } from "./use-recipe-import.ts";
+
+const router = useRouter();
+const notices = useNotices();
+const { draft: pasted, clear } = useDraft("recipe-paste", () => ({ text: "" }));
+const settled = refDebounced(
+  computed(() => pasted.value.text),
+  250,
+);
+const importing = useRecipeImport();
+const refused = ref<RecipesImported["refused"]>([]);
+
+watch(
+  [settled, () => importing.ready] as const,
+  ([text, isReady]) => {
+    if (!isReady) return;
+    if (text.trim() === "") importing.forget();
+    else importing.read(text);
+  },
+  { immediate: true },
+);
+const tooLongToShow = 200_000;
+async function chooseFile(file: File): Promise<void> {
+  const text = await file.text();
+  // A library of megabytes is read, but not poured into a text field.
+  if (text.length <= tooLongToShow) pasted.value.text = text;
+  else importing.read(text);
+}
+async function save(formulas: readonly NewFormula[]): Promise<void> {
+  refused.value = [];
+  const done = await importing.saveAll(formulas);
+  if (!done) return;
+  refused.value = [...done.refused];
+  if (done.refused.length > 0) return;
+  clear();
+  const [only] = done.saved;
+  if (only && done.saved.length === 1) {
+    notices.say({ text: `Saved ${only.name}.` });
+    await router.push(`/recipes/${only.id}`);
+    return;
+  }
+  const same = done.same.length > 0 ? ` ${done.same.length} were already here.` : "";
+  notices.say({ text: `Saved ${counted(done.saved.length, "recipe")}.${same}` });
+  await router.push("/recipes");
+}
+const box = useTemplateRef<{ $el: HTMLTextAreaElement }>("box");
+onMounted(() => {
+  box.value?.$el.focus();
+});
+</script>
+
+<template>
+  <PageHead
+    title="Import recipes"
+    lead="Paste a recipe as text, a web page's source or schema.org JSON-LD, or choose a file."
+  />
+  <div class="columns">
+    <section class="card" aria-label="Source">
+      <FieldFrame label="Recipe text" for="recipe-paste">
+        <Textarea
+          id="recipe-paste"
+          ref="box"
+          v-model="pasted.text"
+          rows="16"
+          fluid
+          placeholder="Green sauce&#10;Serves 6&#10;80 g parsley, chopped&#10;2 tbsp capers&#10;…"
+          spellcheck="false"
+        />
+      </FieldFrame>
+      <FileField
+        id="recipe-file"
+        label="Or a file"
+        choose-label="Choose a file"
+        accept=".json,.jsonld,.html,.htm,.md,.txt,application/ld+json,text/html,text/plain"
+        hint="JSON-LD, a saved web page, Markdown or text. Nothing is saved yet."
+        @chosen="chooseFile"
+      />
+    </section>
+    <RecipesRead :importing="importing" :refused="refused" @save="save" />
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr);
+  gap: 1.4rem;
+  align-items: start;
+}
+
+.card {
+  display: grid;
+  gap: 0.7rem;
+}
+
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { showEstimate, showGrams, type DisplaySystem } from "@apron/core/measure";
+import { computed } from "vue";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import { todayIso } from "../ui/dates.ts";
+import FieldFrame from "../ui/FieldFrame.vue";
+import SelectBox from "../ui/SelectBox.vue";
+import {
+  cupChoices,
+  currencyChoices,
+  dialectChoices,
+  localeChoices,
+  timeZoneChoices,
+  unitChoices,
+} from "./choices.ts";
+
+/** How a kitchen measures, names and writes things; what that looks like is shown at once. */
+export type Writing = {
+  units: DisplaySystem;
+  dialect: "uk" | "us";
+  cup: "us-customary" | "us-label" | "metric";
+  locale: string;
+  currency: string;
+  timeZone: string;
+};
+defineProps<{ sentenceAt: (field: string) => string | undefined }>();
+const draft = defineModel<Writing>({ required: true });
+const locales = computed(() => localeChoices(draft.value.locale));
+const currencies = computed(() => currencyChoices(draft.value.locale));
+const zones = computed(() => timeZoneChoices(draft.value.timeZone));
+const example = computed(() => {
+  const { units: system, locale, currency } = draft.value;
+  const display = { system, locale };
+  const money = new Intl.NumberFormat(locale, { style: "currency", currency }).format(2.4);
+  const day = new Intl.DateTimeFormat(locale, { dateStyle: "medium" }).format(
+    new Date(`${todayIso()}T12:00`),
+  );
+  return [
+    showGrams(1240, display),
+    showEstimate({ value: 610, low: 560, high: 660 }, display),
+    money,
+    day,
+  ].join(" · ");
+});
+</script>
+
+<template>
+  <div class="writing">
+    <div>
+      <p class="label">Weights</p>
+      <ChoiceButtons v-model="draft.units" label="Weights" :choices="unitChoices" />
+    </div>
+    <div>
+      <p class="label">Names</p>
+      <ChoiceButtons v-model="draft.dialect" label="Names" :choices="dialectChoices" />
+    </div>
+    <div class="pair">
+      <FieldFrame label="Cup" for="kitchen-cup" :problem="sentenceAt('cup')">
+        <SelectBox id="kitchen-cup" v-model="draft.cup" :choices="cupChoices" name="Cup" />
+      </FieldFrame>
+      <FieldFrame label="Language and region" for="kitchen-locale" :problem="sentenceAt('locale')">
+        <SelectBox
+          id="kitchen-locale"
+          v-model="draft.locale"
+          :choices="locales"
+          name="Language and region"
+          filter
+        />
+      </FieldFrame>
+      <FieldFrame label="Currency" for="kitchen-currency" :problem="sentenceAt('currency')">
+        <SelectBox
+          id="kitchen-currency"
+          v-model="draft.currency"
+          :choices="currencies"
+          name="Currency"
+          filter
+        />
+      </FieldFrame>
+      <FieldFrame label="Time zone" for="kitchen-zone" :problem="sentenceAt('timeZone')">
+        <SelectBox id="kitchen-zone" v-model="draft.timeZone" :choices="zones" name="Time zone" filter />
+      </FieldFrame>
+    </div>
+    <p class="example">
+      Looks like this: <b class="figure" data-testid="kitchen-example">{{ example }}</b>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.writing {
+  display: grid;
+  gap: 0.8rem;
+}
+
+.pair {
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  gap: 0.8rem;
+}
+
+.pair :deep(.p-select) {
+  width: 100%;
+}
+
+.label {
+  margin-bottom: 0.3rem;
+  font-size: 0.875rem;
+  font-weight: 600;
+}
+
+.example {
+  padding: 0.5rem 0.7rem;
+  font-size: 0.9rem;
+  background: var(--sunk);
+  border-radius: var(--p-border-radius-md);
+}
+
+@media (max-width: 520px) {
+  .pair {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
