@@ -42,8 +42,7 @@ export default ts.config(
     files: ["web/src/**/*.{ts,vue}"],
     languageOptions: { parserOptions: { parser: ts.parser, sourceType: "module" }, globals: globals.browser },
     rules: {
-      "max-lines": sizes["max-lines"],
-      "max-params": sizes["max-params"],
+      ...sizes,
       "@typescript-eslint/no-unused-vars": unused,
       "no-undef": "off",
       "vue/multi-word-component-names": "off",
@@ -52,7 +51,7 @@ export default ts.config(
   },
   {
     files: ["web/src/**/*.ts"],
-    rules: { ...noDefaultExport, "max-lines-per-function": ["error", { max: 90 }] },
+    rules: noDefaultExport,
   },
   {
     files: ["scripts/**/*.mjs", "server/build.mjs", "*.js", "*.cjs", "web/vite.config.ts"],

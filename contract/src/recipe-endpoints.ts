@@ -1,6 +1,7 @@
 import { z } from "zod";
 import * as dressing from "./dressing.ts";
 import type { Endpoint } from "./endpoint.ts";
+import * as reading from "./recipe-reading.ts";
 import * as recipes from "./recipes.ts";
 
 /** The two reference benches: recipes and dressings. */
@@ -34,8 +35,8 @@ export const recipeEndpoints = {
   },
   readRecipes: {
     summary: "Read schema.org JSON-LD, a page with it, or plain text, line by line; saves nothing",
-    body: recipes.ReadRecipes,
-    reply: recipes.RecipesRead,
+    body: reading.ReadRecipes,
+    reply: reading.RecipesRead,
     status: 200,
   },
   importRecipes: {

@@ -1,5 +1,5 @@
 import { showGrams } from "@apron/core/measure";
-import { markRaw, ref, watch } from "vue";
+import { markRaw, ref, watch, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useSession } from "../client/session.ts";
@@ -7,24 +7,20 @@ import { useSubmit } from "../client/use-submit.ts";
 import { sentenceOf } from "../client/words.ts";
 import { counted } from "../ui/plural.ts";
 import { readMoney } from "../ui/money.ts";
-import { chipRow, emptyIntake, intakeBody, linesOf, textRow, useIntakeDraft } from "./intake-draft.ts";
+import {
+  chipRow,
+  emptyIntake,
+  intakeBody,
+  linesOf,
+  textRow,
+  useIntakeDraft,
+  type IntakeDraft,
+} from "./intake-draft.ts";
 import { useLineReader } from "../catalogue/use-line-reader.ts";
 
-/** Several things at once: rows typed, pasted or weighed, read in a worker and logged together. */
-export function useIntakeForm() {
-  const { draft } = useIntakeDraft();
+/** The rows of an intake: typed, pasted or weighed, read in a worker. */
+function useIntakeRows(draft: Ref<IntakeDraft>) {
   const reader = useLineReader();
-  const notices = useNotices();
-  const session = useSession();
-  const priceProblem = ref<string>();
-  const startAfresh = (): void => {
-    draft.value = emptyIntake(draft.value.sourceNote);
-  };
-  const submission = useSubmit(["since", "source", "priceMinor"], {
-    recorded: startAfresh,
-    renew: () => (draft.value.id = newId()),
-  });
-
   async function addLines(text: string): Promise<void> {
     const lines = linesOf(text);
     const readings = await reader.read(lines);
@@ -48,6 +44,22 @@ export function useIntakeForm() {
   const drop = (id: string): void => {
     draft.value.rows = draft.value.rows.filter((row) => row.id !== id);
   };
+  return { ready: reader.ready, addLines, addChip, reread, drop };
+}
+
+/** Several things at once: rows typed, pasted or weighed, logged together. */
+export function useIntakeForm() {
+  const { draft } = useIntakeDraft();
+  const notices = useNotices();
+  const session = useSession();
+  const priceProblem = ref<string>();
+  const startAfresh = (): void => {
+    draft.value = emptyIntake(draft.value.sourceNote);
+  };
+  const submission = useSubmit(["since", "source", "priceMinor"], {
+    recorded: startAfresh,
+    renew: () => (draft.value.id = newId()),
+  });
   /** The sentence for one row: the server names lines by their place. */
   const problemAt = (index: number): string | undefined =>
     submission.problem.value?.field?.startsWith(`lines.${index}.`)
@@ -70,16 +82,5 @@ export function useIntakeForm() {
     startAfresh();
     return true;
   }
-  return {
-    draft,
-    ready: reader.ready,
-    addLines,
-    addChip,
-    reread,
-    drop,
-    problemAt,
-    log,
-    priceProblem,
-    submission,
-  };
+  return { draft, ...useIntakeRows(draft), problemAt, log, priceProblem, submission };
 }

@@ -47,7 +47,7 @@ export type OutboxDeps = {
 /** How long a form waits for a lost answer before it lets the cook go on. */
 const attendedPausesMs = [400, 1200, 2500];
 /** Afterwards it is tried again and again, ever more seldom. */
-const unattendedPausesMs = [3000, 6000, 12_000, 30_000];
+const unattendedPauseMs = (tries: number): number => Math.min(30_000, 3000 * 2 ** tries);
 
 type Parts = { readonly params?: object; readonly body?: { readonly id?: string } };
 
@@ -60,134 +60,142 @@ export const slotOf = (name: WriteName, request: unknown): string => {
 const sameRequest = (a: PendingWrite, b: Pick<PendingWrite, "request">): boolean =>
   JSON.stringify(a.request) === JSON.stringify(b.request);
 
+/** The writes that are kept, of every member who uses this browser. Another tab may add to them at any time. */
+function keptWrites(deps: OutboxDeps) {
+  const without = <Write extends PendingWrite>(list: readonly Write[], key: string): Write[] =>
+    list.filter((one) => one.key !== key);
+  function change(of: (stored: OutboxState) => Partial<OutboxState>): void {
+    const stored = deps.load();
+    const next = { ...stored, ...of(stored) };
+    deps.save(next);
+    deps.onChange(next);
+  }
+  return {
+    /** Of the member who is signed in, oldest first. */
+    mine: (): PendingWrite[] => deps.load().waiting.filter((one) => one.owner === deps.owner()),
+    keep: (write: PendingWrite): void =>
+      change(({ waiting }) => ({ waiting: [...without(waiting, write.key), write] })),
+    drop: (key: string): void => change(({ waiting }) => ({ waiting: without(waiting, key) })),
+    refuse: (write: PendingWrite, { code, field }: ApiProblem): void =>
+      change(({ refused }) => ({ refused: [...refused, { ...write, code, field: field ?? null }] })),
+    /** The cook has seen that it was refused, or does not want what waits to be sent any more. */
+    discard: (key: string): void =>
+      change(({ waiting, refused }) => ({ waiting: without(waiting, key), refused: without(refused, key) })),
+  };
+}
+type Kept = ReturnType<typeof keptWrites>;
+
+/** One piece of work at a time, in the order they were asked for: a trim never overtakes the lot it trims. */
+function inTurns(): <Value>(work: () => Promise<Value>) => Promise<Value> {
+  let last: Promise<unknown> = Promise.resolve();
+  return (work) => {
+    const turn = last.then(work, work);
+    last = turn.catch(() => undefined);
+    return turn;
+  };
+}
+
+/** Work that is not begun again while it is under way. */
+function unlessRunning(work: () => Promise<void>): () => Promise<void> {
+  let running = false;
+  return async () => {
+    if (running) return;
+    running = true;
+    await work().finally(() => (running = false));
+  };
+}
+
+async function tryOnce(write: PendingWrite, deps: OutboxDeps, kept: Kept): Promise<Outcome<unknown>> {
+  try {
+    const reply = await deps.send(write);
+    kept.drop(write.key);
+    return { kind: "answered", reply };
+  } catch (error) {
+    if (!(error instanceof ApiProblem)) throw error;
+    if (isUnanswered(error) || error.status === 401) return { kind: "waiting" };
+    kept.drop(write.key);
+    return { kind: "refused", problem: error };
+  }
+}
+
+async function tryWhileAttended(
+  write: PendingWrite,
+  deps: OutboxDeps,
+  kept: Kept,
+): Promise<Outcome<unknown>> {
+  let outcome = await tryOnce(write, deps, kept);
+  for (const ms of attendedPausesMs) {
+    if (outcome.kind !== "waiting") return outcome;
+    await deps.pause(ms);
+    outcome = await tryOnce(write, deps, kept);
+  }
+  return outcome;
+}
+
+/** Sends a write; where an earlier one of its slot still waits, first finds out what became of that. */
+async function deliver(write: PendingWrite, deps: OutboxDeps, kept: Kept): Promise<Outcome<unknown>> {
+  const earlier = kept.mine().find((one) => one.slot === write.slot);
+  if (earlier) {
+    const before = await tryWhileAttended(earlier, deps, kept);
+    if (before.kind === "waiting") return before;
+    if (before.kind === "answered")
+      return sameRequest(earlier, write)
+        ? before
+        : { kind: "recorded-before", reply: before.reply, write: earlier };
+  }
+  kept.keep(write);
+  return tryWhileAttended(write, deps, kept);
+}
+
 /**
  * Everything the browser writes goes through here, one write after the other. A write is kept before it is sent and
  * until it is answered; a lost answer is asked for again with the same key, so that nothing is done twice and nothing
  * is lost: not by a second tap, not by a reload, not by an hour without a network.
  */
 export function createOutbox(deps: OutboxDeps) {
-  let state: OutboxState = deps.load();
-  let last: Promise<unknown> = Promise.resolve();
-  let retrying = false;
+  const kept = keptWrites(deps);
+  const inTurn = inTurns();
 
-  function set(change: Partial<OutboxState>): void {
-    // Another tab may have added to it meanwhile.
-    const stored = deps.load();
-    const mine = { ...stored, ...change };
-    state = mine;
-    deps.save(state);
-    deps.onChange(state);
-  }
-  const without = <Write extends PendingWrite>(list: readonly Write[], key: string): Write[] =>
-    list.filter((one) => one.key !== key);
-  const keep = (write: PendingWrite): void => {
-    set({ waiting: [...without(deps.load().waiting, write.key), write] });
-  };
-  const drop = (key: string): void => {
-    set({ waiting: without(deps.load().waiting, key) });
-  };
-  const mine = (): PendingWrite[] => deps.load().waiting.filter((one) => one.owner === deps.owner());
-
-  /** One write at a time, in the order they were made: a trim never overtakes the lot it trims. */
-  function inTurn<Value>(work: () => Promise<Value>): Promise<Value> {
-    const turn = last.then(work, work);
-    last = turn.catch(() => undefined);
-    return turn;
-  }
-
-  async function tryOnce(write: PendingWrite): Promise<Outcome<unknown>> {
-    try {
-      const reply = await deps.send(write);
-      drop(write.key);
-      return { kind: "answered", reply };
-    } catch (error) {
-      if (!(error instanceof ApiProblem)) throw error;
-      if (isUnanswered(error) || error.status === 401) return { kind: "waiting" };
-      drop(write.key);
-      return { kind: "refused", problem: error };
+  /** Sends what waits, oldest first; what is refused now is kept to be seen, since its form is gone. */
+  async function flush(): Promise<void> {
+    for (const { key } of kept.mine()) {
+      const outcome = await inTurn(async () => {
+        // It may have been answered while it waited for its turn.
+        const write = kept.mine().find((one) => one.key === key);
+        return write && { write, ...(await tryOnce(write, deps, kept)) };
+      });
+      if (outcome?.kind === "waiting") return;
+      if (outcome?.kind === "answered") deps.onLate(outcome.write, outcome.reply);
+      if (outcome?.kind === "refused") kept.refuse(outcome.write, outcome.problem);
     }
   }
 
-  async function tryWhileAttended(write: PendingWrite): Promise<Outcome<unknown>> {
-    let outcome = await tryOnce(write);
-    for (const ms of attendedPausesMs) {
-      if (outcome.kind !== "waiting") return outcome;
-      await deps.pause(ms);
-      outcome = await tryOnce(write);
+  /** Until nothing waits: again and again, ever more seldom. One such loop at a time. */
+  const retryLater = unlessRunning(async () => {
+    for (let i = 0; kept.mine().length > 0; i++) {
+      await deps.pause(unattendedPauseMs(i));
+      await flush();
     }
-    return outcome;
-  }
+  });
 
-  /**
-   * Sends a write and gives what became of it. The same write asked for again while its answer is out is the same
-   * write; another one of the same slot first finds out what became of the earlier one.
-   */
-  function submit<Name extends WriteName>(
+  /** The same write asked for again while its answer is out is the same write: it keeps its key. */
+  async function submit<Name extends WriteName>(
     name: Name,
     request: RequestOf<Name>,
     label = "",
   ): Promise<Outcome<ReplyOf<Name>>> {
     const owner = deps.owner();
-    if (owner === undefined)
-      return Promise.resolve({ kind: "refused", problem: new ApiProblem("session-expired", 401) });
-    const slot = slotOf(name, request);
-    return inTurn(async () => {
-      const earlier = mine().find((one) => one.slot === slot);
-      const write: PendingWrite = { key: deps.newKey(), owner, slot, name, request: request as never, label };
-      if (earlier) {
-        const before = await tryWhileAttended(earlier);
-        if (before.kind === "waiting") return before;
-        if (before.kind === "answered")
-          return sameRequest(earlier, write)
-            ? { kind: "answered", reply: before.reply as ReplyOf<Name> }
-            : { kind: "recorded-before", reply: before.reply, write: earlier };
-      }
-      keep(write);
-      const outcome = await tryWhileAttended(write);
-      if (outcome.kind === "waiting") void retryLater();
-      return outcome as Outcome<ReplyOf<Name>>;
-    });
+    if (owner === undefined) return { kind: "refused", problem: new ApiProblem("session-expired", 401) };
+    const write: PendingWrite = {
+      ...{ key: deps.newKey(), owner, slot: slotOf(name, request), name, label },
+      request: request as never,
+    };
+    const outcome = await inTurn(() => deliver(write, deps, kept));
+    if (outcome.kind === "waiting") void retryLater();
+    return outcome as Outcome<ReplyOf<Name>>;
   }
 
-  /** Sends what waits, oldest first; what is refused now is kept to be seen, since its form is gone. */
-  async function flush(): Promise<void> {
-    for (const { key } of mine()) {
-      const outcome = await inTurn(async () => {
-        // It may have been answered while it waited for its turn.
-        const write = mine().find((one) => one.key === key);
-        return write && { write, ...(await tryOnce(write)) };
-      });
-      if (!outcome) continue;
-      if (outcome.kind === "waiting") return;
-      if (outcome.kind === "answered") deps.onLate(outcome.write, outcome.reply);
-      if (outcome.kind === "refused") {
-        const { code, field } = outcome.problem;
-        set({ refused: [...deps.load().refused, { ...outcome.write, code, field: field ?? null }] });
-      }
-    }
-  }
-
-  /** Until nothing waits: again and again, ever more seldom. One such loop at a time. */
-  async function retryLater(): Promise<void> {
-    if (retrying) return;
-    retrying = true;
-    try {
-      for (let i = 0; mine().length > 0; i++) {
-        await deps.pause(unattendedPausesMs[Math.min(i, unattendedPausesMs.length - 1)] ?? 0);
-        await flush();
-      }
-    } finally {
-      retrying = false;
-    }
-  }
-
-  /** The cook has seen that it was refused, or does not want what waits to be sent any more. */
-  function discard(key: string): void {
-    const stored = deps.load();
-    set({ waiting: without(stored.waiting, key), refused: without(stored.refused, key) });
-  }
-
-  return { submit, flush, retryLater, discard, waiting: mine, state: () => state };
+  return { submit, flush, retryLater, discard: kept.discard, waiting: kept.mine };
 }
 
 export type Outbox = ReturnType<typeof createOutbox>;

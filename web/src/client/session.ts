@@ -1,34 +1,13 @@
 import type { Session } from "@apron/contract";
 import type { Display } from "@apron/core/measure";
 import { defineStore } from "pinia";
-import { computed, ref, watch } from "vue";
+import { computed, ref, watch, type Ref } from "vue";
 import { useLocale, useTimeZone } from "../ui/dates.ts";
 import { ApiProblem, call } from "./api.ts";
 import { speakIn } from "./words.ts";
 
-/** Who is signed in, and how their kitchen reads numbers. */
-export const useSession = defineStore("session", () => {
-  const session = ref<Session | null>(null);
-  const asked = ref(false);
-
-  async function restore(): Promise<void> {
-    asked.value = true;
-    try {
-      session.value = await call("currentSession", {});
-    } catch (error) {
-      if (!(error instanceof ApiProblem)) throw error;
-      session.value = null;
-    }
-  }
-  const opened = (fresh: Session): void => {
-    session.value = fresh;
-    asked.value = true;
-  };
-  const closed = (): void => {
-    session.value = null;
-  };
-  const kitchen = computed(() => session.value?.kitchen);
-  /** Units and locale, as numbers are shown in this kitchen. */
+/** Numbers, days and sentences follow the kitchen that is signed in to. */
+function followKitchen(kitchen: Ref<Session["kitchen"] | undefined>): Ref<Display> {
   const display = computed<Display>(() => ({
     system: kitchen.value?.units ?? "metric",
     locale: kitchen.value?.locale ?? "en-GB",
@@ -48,6 +27,31 @@ export const useSession = defineStore("session", () => {
     },
     { immediate: true },
   );
+  return display;
+}
+
+/** Who is signed in, and how their kitchen reads numbers. */
+export const useSession = defineStore("session", () => {
+  const session = ref<Session | null>(null);
+  const asked = ref(false);
+  const opened = (fresh: Session): void => {
+    session.value = fresh;
+    asked.value = true;
+  };
+  const closed = (): void => {
+    session.value = null;
+  };
+  async function restore(): Promise<void> {
+    asked.value = true;
+    try {
+      session.value = await call("currentSession", {});
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      closed();
+    }
+  }
+  const kitchen = computed(() => session.value?.kitchen);
+  const display = followKitchen(kitchen);
   const ounces = computed(() => kitchen.value?.ounces ?? {});
   const dialect = computed(() => kitchen.value?.dialect ?? "uk");
   const cup = computed(() => kitchen.value?.cup ?? "us-customary");

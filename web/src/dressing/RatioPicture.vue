@@ -9,9 +9,9 @@ import { ratioPicture } from "./ratio-picture.ts";
 const props = defineProps<{ dressingStyle: DressingStyle; now: number | null }>();
 const band = useThemeColour("--chart-own");
 const styles = useThemeColour("--chart-book");
-const now = useThemeColour("--now");
+const marker = useThemeColour("--now");
 const picture = computed(() =>
-  ratioPicture(props.dressingStyle, props.now, { band: band.value, styles: styles.value, now: now.value }),
+  ratioPicture(props.dressingStyle, props.now, { band: band.value, styles: styles.value, now: marker.value }),
 );
 const place = computed(() => {
   if (props.now === null) return "There is no acid in it, so it has no place on the scale.";

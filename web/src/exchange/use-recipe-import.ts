@@ -18,7 +18,8 @@ const withoutId = (formula: Formula): NewFormula => {
 /** Recipes on their way in: read in a worker, reviewed, then saved a few at a time with how far it is. */
 export function useRecipeImport() {
   const { submit, problem: notSaved } = useSubmit();
-  const { read, forget, recipes, problem, progress, ready, catalogue } = useRecipeReader();
+  const reader = useRecipeReader();
+  const { recipes, problem, progress, catalogue } = reader;
 
   /** The formula of one reviewed recipe with what the cook answered; says why there is none. */
   function formulaOf(review: RecipeReview, answers: ReadonlyMap<number, LineAnswer>): NewFormula | undefined {
@@ -50,18 +51,7 @@ export function useRecipeImport() {
   const formulas = computed(() =>
     recipes.value.flatMap(({ formula }) => (formula ? [withoutId(formula)] : [])),
   );
-  return reactive({
-    read,
-    forget,
-    recipes,
-    formulas,
-    formulaOf,
-    saveAll,
-    problem,
-    progress,
-    ready,
-    catalogue,
-  });
+  return reactive({ ...reader, formulas, formulaOf, saveAll });
 }
 
 export type RecipeImport = ReturnType<typeof useRecipeImport>;

@@ -56,48 +56,22 @@ export const timeZoneChoices = (current: string): Choice<string>[] =>
     .sort()
     .map((value) => ({ value, label: value.replaceAll("_", " ") }));
 
-/** What this browser says of where it stands, to start from. */
-export function fromBrowser(): {
-  locale: string;
-  timeZone: string;
-  units: "metric" | "us";
-  dialect: "uk" | "us";
-  currency: string;
-} {
+const euro = "AT BE DE ES FI FR IE IT NL PT".split(" ").map((region) => [region, "EUR"] as const);
+const currencyOf = new Map<string, string>([
+  ...euro,
+  ...Object.entries({ US: "USD", GB: "GBP", AU: "AUD", NZ: "NZD", CA: "CAD" }),
+  ...Object.entries({ SE: "SEK", DK: "DKK", PL: "PLN", JP: "JPY", CH: "CHF" }),
+]);
+
+/** What this browser says of where it is, to start from. */
+export function fromBrowser() {
   const { locale, timeZone } = Intl.DateTimeFormat().resolvedOptions();
-  const american = locale === "en-US";
   const region = new Intl.Locale(locale).maximize().region ?? "GB";
-  const currencies: Readonly<Record<string, string>> = {
-    ...{
-      US: "USD",
-      GB: "GBP",
-      AU: "AUD",
-      NZ: "NZD",
-      CA: "CAD",
-      SE: "SEK",
-      DK: "DKK",
-      PL: "PLN",
-      JP: "JPY",
-      CH: "CHF",
-    },
-    ...{
-      IE: "EUR",
-      DE: "EUR",
-      FR: "EUR",
-      IT: "EUR",
-      ES: "EUR",
-      NL: "EUR",
-      AT: "EUR",
-      BE: "EUR",
-      FI: "EUR",
-      PT: "EUR",
-    },
-  };
+  const american = region === "US";
   return {
-    locale,
-    timeZone,
-    units: american ? "us" : "metric",
-    dialect: american ? "us" : "uk",
-    currency: currencies[region] ?? "EUR",
+    ...{ locale, timeZone },
+    units: american ? ("us" as const) : ("metric" as const),
+    dialect: american ? ("us" as const) : ("uk" as const),
+    currency: currencyOf.get(region) ?? "EUR",
   };
 }

@@ -49,7 +49,7 @@ async function discardDraft(): Promise<void> {
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <Message v-if="submission.problem.value" severity="error" class="refused">
     <p>{{ submission.sentence.value ?? "Something needs correcting. See the marked field below." }}</p>
-    <div v-if="form.wasEditedMeanwhile.value" class="tools">
+    <div v-if="submission.problem.value.code === 'recipe-moved-on'" class="tools">
       <Button label="Compare versions" severity="secondary" @click="router.push(`/recipes/${id}/versions`)" />
       <Button label="Save mine on top" @click="save(form.saveOnTop)" />
     </div>
@@ -70,7 +70,7 @@ async function discardDraft(): Promise<void> {
         v-model="draft.lines[i]!"
         :number="i + 1"
         :recipes="(recipes?.recipes ?? []).filter((one) => one.id !== id)"
-        :problem="form.lineProblem(i)"
+        :problem="submission.sentenceAt(`formula.lines.${i}`)"
         :unreadable="unreadable[line.id]"
         @unreadable="form.setUnreadable(line.id, $event)"
         @remove="draft.lines.splice(i, 1)"

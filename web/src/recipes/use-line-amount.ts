@@ -23,11 +23,9 @@ export function useLineAmount(
 ) {
   const session = useSession();
   const text = ref(kept.text ?? amountOf(line.value));
+  const ounces = computed(() => session.ounces[facts.value?.id ?? ""]);
   const read = computed(() =>
-    readLineAmount(text.value, facts.value, {
-      cup: session.cup,
-      ounces: session.ounces[facts.value?.id ?? ""],
-    }),
+    readLineAmount(text.value, facts.value, { cup: session.cup, ounces: ounces.value }),
   );
   const problem = computed(() => (read.value.ok ? undefined : sentenceFor(read.value.issue)));
   const hint = computed(() =>
@@ -44,10 +42,6 @@ export function useLineAmount(
     }
     kept.onUnreadable(read.value.ok ? undefined : text.value);
   }
-  function type(now: string): void {
-    text.value = now;
-    take();
-  }
   // The same ingredient arriving with its figures changes nothing that could be read without them.
   watch(
     () => facts.value?.id,
@@ -56,5 +50,9 @@ export function useLineAmount(
       if (id !== undefined && (dependsOnIt || isUnread)) take();
     },
   );
+  const type = (now: string): void => {
+    text.value = now;
+    take();
+  };
   return { text, problem, hint, type };
 }

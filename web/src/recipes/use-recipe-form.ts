@@ -1,45 +1,40 @@
-import type { NewFormula, Recipe } from "@apron/contract";
-import { computed, nextTick, watch, type Ref } from "vue";
+import type { Recipe } from "@apron/contract";
+import { nextTick, watch, type Ref } from "vue";
 import { useIngredients } from "../client/queries.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import { lineWithoutIngredient, useRecipeDraft } from "./use-recipe-draft.ts";
+import { lineWithoutIngredient, useRecipeDraft, type FormulaDraft } from "./use-recipe-draft.ts";
 
 type Saved = { readonly id: string; readonly name: string; readonly version: number };
 
+type Refusal = { readonly code: string; readonly field: string };
+
+/** What can be seen to be wrong with a recipe before it is sent. */
+function refusalOf(formula: FormulaDraft, unreadable: Readonly<Record<string, string>>): Refusal | undefined {
+  const unread = formula.lines.findIndex((line) => unreadable[line.id] !== undefined);
+  if (unread >= 0) return { code: "amount-not-read", field: `formula.lines.${unread}` };
+  if (unreadable["makes"] !== undefined) return { code: "makes-not-read", field: "formula.makes" };
+  const empty = lineWithoutIngredient(formula);
+  return empty < 0 ? undefined : { code: "line-says-nothing", field: `formula.lines.${empty}` };
+}
+
+const fields = ["lines", "name", "servings", "minutes", "makes", "keeping"].map((one) => `formula.${one}`);
+
 /** A recipe on its way from what is being written to a saved version. */
 export function useRecipeForm(id: string | undefined, recipe: Ref<Recipe | undefined>) {
-  const { draft, basedOn, unreadable, setUnreadable, open, discard } = useRecipeDraft(id);
-  const submission = useSubmit(["formula.lines", "formula.name", "formula.servings", "formula.minutes"], {
-    recorded: () => {
-      discard();
-      if (id === undefined) open();
-    },
+  const kept = useRecipeDraft(id);
+  const { draft, basedOn } = kept;
+  const startAfresh = (): void => {
+    kept.discard();
+    if (id === undefined) kept.open();
+  };
+  const submission = useSubmit(fields, {
+    recorded: startAfresh,
+    // What was changed since is a version on top of the one that was recorded.
+    renew: (reply) => (basedOn.value = (reply as Saved).version),
   });
   const { refresh: ingredientsArrived } = useIngredients();
-  watch(
-    recipe,
-    (now) => {
-      if (now) open(now);
-    },
-    { immediate: true },
-  );
-  if (id === undefined) open();
-
-  const lineProblem = (i: number): string | undefined => submission.sentenceAt(`formula.lines.${i}`);
-  const wasEditedMeanwhile = computed(() => submission.problem.value?.code === "recipe-moved-on");
-
-  /** What can be seen to be wrong before it is sent; true when it was refused. */
-  function refused(formula: NewFormula): boolean {
-    const unread = formula.lines.findIndex((line) => unreadable.value[line.id] !== undefined);
-    if (unread >= 0) submission.refuse("amount-not-read", `formula.lines.${unread}`);
-    else if (unreadable.value["makes"] !== undefined) submission.refuse("makes-not-read", "formula.makes");
-    else {
-      const empty = lineWithoutIngredient(formula as never);
-      if (empty < 0) return false;
-      submission.refuse("line-says-nothing", `formula.lines.${empty}`);
-    }
-    return true;
-  }
+  watch(recipe, (now) => now && kept.open(now), { immediate: true });
+  if (id === undefined) kept.open();
 
   async function save(): Promise<Saved | undefined> {
     submission.forget();
@@ -48,17 +43,17 @@ export function useRecipeForm(id: string | undefined, recipe: Ref<Recipe | undef
     await nextTick();
     const now = draft.value;
     if (!now) return undefined;
-    const formula: NewFormula = { ...now, steps: now.steps.filter((step) => step.text.trim() !== "") };
-    if (refused(formula)) return undefined;
-    const saved =
-      id === undefined
-        ? await submission.submit("saveRecipe", { body: { formula } }, formula.name)
-        : await submission.submit(
-            "editRecipe",
-            { params: { id }, body: { basedOn: basedOn.value, formula } },
-            formula.name,
-          );
-    if (saved) discard();
+    const formula = { ...now, steps: now.steps.filter((step) => step.text.trim() !== "") };
+    const refusal = refusalOf(formula, kept.unreadable.value);
+    if (refusal) return void submission.refuse(refusal.code, refusal.field);
+    const saved = await (id === undefined
+      ? submission.submit("saveRecipe", { body: { formula } }, formula.name)
+      : submission.submit(
+          "editRecipe",
+          { params: { id }, body: { basedOn: basedOn.value, formula } },
+          formula.name,
+        ));
+    if (saved) kept.discard();
     return saved;
   }
   /** The cook has seen the other version, and puts this one on top of it. */
@@ -67,8 +62,5 @@ export function useRecipeForm(id: string | undefined, recipe: Ref<Recipe | undef
     if (now > 0) basedOn.value = now;
     return save();
   }
-  return {
-    ...{ draft, basedOn, unreadable, setUnreadable, discard },
-    ...{ submission, lineProblem, wasEditedMeanwhile, save, saveOnTop },
-  };
+  return { ...kept, submission, save, saveOnTop };
 }

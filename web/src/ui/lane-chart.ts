@@ -1,4 +1,4 @@
-import type { ChartData, ChartOptions } from "chart.js";
+import type { ChartData, ChartDataset, ChartOptions } from "chart.js";
 
 /** Lanes stand one above the other on one axis; 1 is the lowest. */
 export type LaneBand = {
@@ -35,28 +35,24 @@ const margin = 0.6;
 
 type Point = { x: number; y: number; name?: string };
 
+type LaneDataset = ChartDataset<"scatter", Point[]>;
+
+/** A stroke from one point to another, without dots at its ends. */
+const stroke = (label: string, data: Point[], line: { colour: string; px: number }): LaneDataset => ({
+  ...{ label, data, borderColor: line.colour, borderWidth: line.px },
+  ...{ showLine: true, pointRadius: 0, pointHitRadius: line.px },
+});
+
 /** Bands as thick strokes, dots, and the marker kept inside what is seen. */
 export function laneData({ range, lanes, bands, dots, marker }: LanePicture): ChartData<"scatter", Point[]> {
   const [min, max] = range;
-  const x = marker && Math.min(max, Math.max(min, marker.x));
-  const top = lanes.length + margin;
+  const inside = (x: number): number => Math.min(max, Math.max(min, x));
+  const upright = (x: number): Point[] => [1 - margin, lanes.length + margin].map((y) => ({ x, y }));
+  const across = ({ low, high, lane }: LanePicture["bands"][number]): Point[] =>
+    [Math.max(min, low), Math.min(max, high)].map((x) => ({ x, y: lane }));
   return {
     datasets: [
-      ...(marker && x !== undefined
-        ? [
-            {
-              label: marker.name,
-              data: [
-                { x, y: 1 - margin },
-                { x, y: top },
-              ],
-              showLine: true,
-              borderColor: marker.colour,
-              borderWidth: 2.5,
-              pointRadius: 0,
-            },
-          ]
-        : []),
+      ...(marker ? [stroke(marker.name, upright(inside(marker.x)), { colour: marker.colour, px: 2.5 })] : []),
       ...dots.map((one) => ({
         label: one.name,
         data: one.points.filter((p) => p.x >= min && p.x <= max).map((p) => ({ ...p, y: one.lane })),
@@ -65,18 +61,7 @@ export function laneData({ range, lanes, bands, dots, marker }: LanePicture): Ch
         pointRadius: 5,
         pointHoverRadius: 7,
       })),
-      ...bands.map((one) => ({
-        label: one.name,
-        data: [
-          { x: Math.max(min, one.low), y: one.lane },
-          { x: Math.min(max, one.high), y: one.lane },
-        ],
-        showLine: true,
-        borderColor: one.colour,
-        borderWidth: bandPx,
-        pointRadius: 0,
-        pointHitRadius: bandPx,
-      })),
+      ...bands.map((one) => stroke(one.name, across(one), { colour: one.colour, px: bandPx })),
     ],
   };
 }
