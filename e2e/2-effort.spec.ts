@@ -1,5 +1,7 @@
-import { expect, test } from "@playwright/test";
-import { ask, Effort, logLot, notice, simulateLoad, signInDemo, tell } from "./cook.ts";
+import { amountField, ask, Effort, logLot, notice, signInDemo, simulateLoad, tell } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "2-effort" });
 
 /** Clicks and keys, each counted as one; piling produce on the scale is the cook's own hands. */
 test.beforeEach(async ({ page }) => {
@@ -12,10 +14,10 @@ test("log a weighed lot in at most 6", async ({ page }) => {
   await effort.type("run");
   await expect(page.getByRole("option").first()).toHaveText(/runner bean/);
   await effort.press("Enter");
-  await expect(page.getByLabel("Weight or measure", { exact: true })).toBeFocused();
+  await expect(amountField(page)).toBeFocused();
   await effort.press("w");
   await effort.press("Enter");
-  await expect(notice(page)).toContainText("430 g runner bean logged");
+  await expect(notice(page)).toContainText("430 g runner bean");
   expect(effort.spent).toBeLessThanOrEqual(6);
 });
 
@@ -33,17 +35,17 @@ test("log a box share of five things in at most 20", async ({ page }) => {
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: /^Basket/ }));
   await effort.click(page.getByRole("button", { name: "Several" }));
-  const form = page.getByRole("form", { name: "Log several things at once" });
-  const chips = form.getByRole("list", { name: "Add to the box" }).getByRole("button");
+  const form = page.getByRole("form", { name: "Log several items" });
+  const chips = form.getByRole("list", { name: "Add to the list" }).getByRole("button");
   for (const [i, grams] of [340, 910, 275, 1120, 60].entries()) {
     await simulateLoad(page, grams);
     await effort.click(chips.nth(i));
     await effort.press("w");
-    const fields = form.getByRole("list", { name: "In the box" }).getByRole("textbox");
+    const fields = form.getByRole("list", { name: "In this delivery" }).getByRole("textbox");
     await expect(fields.nth(i)).toHaveValue(`${grams} g`);
   }
   await effort.press("Enter");
-  await expect(notice(page)).toContainText("5 things logged");
+  await expect(notice(page)).toContainText("Logged 5 items");
   expect(effort.spent).toBeLessThanOrEqual(20);
 });
 
@@ -59,7 +61,7 @@ test("record a trim in at most 5", async ({ page }) => {
   await expect(page.getByLabel("Usable", { exact: true })).toBeFocused();
   await effort.press("w");
   await effort.press("Enter");
-  await expect(notice(page)).toContainText("ready, use by");
+  await expect(notice(page)).toContainText("ready. Use by");
   expect(effort.spent).toBeLessThanOrEqual(5);
 });
 
@@ -67,18 +69,18 @@ test("see the best use of today's surplus in at most 2", async ({ page }) => {
   await expect(page.getByText("Best use of today's surplus")).toBeVisible();
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: /^Match/ }));
-  await expect(page.getByRole("article").first()).toContainText("used up");
+  await expect(page.getByRole("article").first()).toContainText("saved from spoiling");
   expect(effort.spent).toBeLessThanOrEqual(2);
 });
 
 test("scale a recipe to all of a lot in at most 3", async ({ page }) => {
   const effort = new Effort(page);
-  await effort.click(page.getByRole("button", { name: "Make this" }));
+  await effort.click(page.getByTestId("make-best"));
   const group = page.getByRole("group", { name: "How much to make" });
   const lot = group.getByRole("button").first();
   await effort.click(lot);
   await expect(lot).toHaveAttribute("aria-pressed", "true");
-  await expect(group.getByText(/g a batch = [\d.]+ batches/)).toBeVisible();
+  await expect(group.getByText(/g a batch: [\d.]+ batch/)).toBeVisible();
   expect(effort.spent).toBeLessThanOrEqual(3);
 });
 
@@ -87,7 +89,7 @@ test("log a finished batch into three jars in at most 8", async ({ page }) => {
   await page.goto("/cook/carrot-top-pesto");
   await expect(page.getByRole("heading", { name: "Carrot-top pesto with sunflower seeds" })).toBeVisible();
   const effort = new Effort(page);
-  const estimate = page.getByRole("button", { name: "Trimmed: use the estimate" });
+  const estimate = page.getByTestId("use-estimates");
   if (await estimate.isVisible()) {
     await effort.click(estimate);
     await expect(estimate).toBeHidden();
@@ -95,16 +97,16 @@ test("log a finished batch into three jars in at most 8", async ({ page }) => {
   await effort.click(page.getByRole("button", { name: /200 ml jar ?fridge/ }));
   while ((await page.getByLabel("How many").inputValue()) !== "3")
     await effort.click(page.getByRole("button", { name: "One more" }));
-  await effort.click(page.getByRole("button", { name: "Made: put it by" }));
-  await expect(notice(page)).toContainText("put by in 3 × 200 ml jar");
+  await effort.click(page.getByTestId("finish-batch"));
+  await expect(notice(page)).toContainText("in 3 × 200 ml jar");
   expect(effort.spent).toBeLessThanOrEqual(8);
 });
 
 test("take one portion from the larder in at most 3", async ({ page }) => {
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: /^Larder/ }));
-  await effort.click(page.getByRole("button", { name: /^Take one portion/ }).first());
-  await expect(notice(page)).toContainText("taken");
+  await effort.click(page.getByTestId("take-one").first());
+  await expect(notice(page)).toContainText("eaten");
   expect(effort.spent).toBeLessThanOrEqual(3);
 });
 
@@ -123,5 +125,5 @@ test("the next estimate is better after weighing", async ({ page }) => {
   });
   const again = await logLot(page, "fennel-bulb", "800");
   await page.goto(`/trim/${again.id}`);
-  await expect(page.getByRole("img", { name: /this kitchen expects .* from 1 weighings/ })).toBeVisible();
+  await expect(page.getByRole("img", { name: /from 1 weighing/ })).toBeVisible();
 });

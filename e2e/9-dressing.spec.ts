@@ -1,27 +1,23 @@
-import { expect, test } from "@playwright/test";
 import { Effort, signInDemo } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "9-dressing" });
 
 test.beforeEach(async ({ page }) => {
   await signInDemo(page);
 });
 
-test("balance a dressing at a chosen school in at most 6", async ({ page }) => {
+test("balance a dressing in a chosen style in at most 6", async ({ page }) => {
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: "Dressing" }));
   const place = page.getByTestId("ratio-place");
-  await expect(place).toContainText("inside the band");
-  await effort.click(page.getByRole("combobox", { name: "School" }));
+  await expect(place).toContainText("inside this style's band");
+  await effort.click(page.getByRole("combobox", { name: "Style" }));
   await effort.click(page.getByRole("option", { name: "sharp everyday dressing" }));
-  await effort.click(
-    page.getByRole("group", { name: "Acids" }).getByRole("button", { name: "cider vinegar" }),
-  );
-  await effort.click(
-    page.getByRole("group", { name: "Acids" }).getByRole("button", { name: "red wine vinegar" }),
-  );
-  await expect(place).toContainText(/^2\.0 of oil to one of acid, inside/);
-  const mix = page.getByRole("region", { name: "Pour in this order" }).getByRole("listitem");
+  await expect(place).toContainText(/^2\.0 parts oil to 1 part acid by strength: inside/);
+  const mix = page.getByRole("region", { name: "Mix in this order" }).locator("tbody").getByRole("row");
   await expect(mix.first()).toContainText("cider vinegar");
-  await expect(mix.last()).toContainText(/olive oil.*last, in a thread/s);
+  await expect(mix.last()).toContainText(/olive oil.*last, in a thin stream/s);
   expect(effort.spent).toBeLessThanOrEqual(6);
 });
 
@@ -32,18 +28,18 @@ test("a weak acid takes more of it, none is asked for, and a volume that cannot 
   const acids = page.getByRole("group", { name: "Acids" });
   await acids.getByRole("button", { name: "orange juice" }).click();
   await acids.getByRole("button", { name: "red wine vinegar" }).click();
-  const mix = page.getByRole("region", { name: "Pour in this order" }).getByRole("listitem");
+  const mix = page.getByRole("region", { name: "Mix in this order" }).locator("tbody").getByRole("row");
   await expect(mix.first()).toContainText(/orange juice.*1\d\d g/s);
   await acids.getByRole("button", { name: "orange juice" }).click();
   await expect(page.getByRole("alert")).toHaveText("Choose at least one acid.");
   await acids.getByRole("button", { name: "lemon juice" }).click();
-  await page.getByLabel("How much").fill("a jugful");
-  await expect(page.getByRole("alert")).toContainText("“a jugful” is not an amount");
-  await page.getByRole("combobox", { name: "Another of the acids" }).click();
+  await page.locator("#dressing-volume").fill("a jugful");
+  await expect(page.getByRole("alert")).toContainText("“a jugful”");
+  await page.getByRole("combobox", { name: "Other acids" }).click();
   await page.getByRole("option", { name: "malt vinegar" }).click();
   await expect(acids.getByRole("button", { name: "malt vinegar" })).toHaveAttribute("aria-pressed", "true");
-  await page.getByLabel("How much").fill("1 cup");
-  await expect(page.getByRole("region", { name: "Pour in this order" })).toContainText(/23\d ml/);
+  await page.locator("#dressing-volume").fill("1 cup");
+  await expect(page.getByRole("region", { name: "Mix in this order" })).toContainText(/23\d ml/);
 });
 
 test("a bowl that came out too oily is put right with the least; salt cannot be taken out", async ({
@@ -52,20 +48,20 @@ test("a bowl that came out too oily is put right with the least; salt cannot be 
   await page.goto("/dressing");
   await page.getByRole("button", { name: "Correct a bowl" }).click();
   const verdict = page.getByTestId("correction");
-  await expect(verdict).toHaveText("Nothing to add: it is right.");
+  await expect(verdict).toHaveText("Nothing to add. The balance is right.");
   await page.getByLabel("extra virgin olive oil", { exact: true }).fill("260");
   await expect(verdict).toContainText(/Add \d+ g red wine vinegar/);
   await page.getByLabel("fine sea salt", { exact: true }).fill("20");
-  const allowed = page.getByRole("group", { name: "What may go in" });
+  const allowed = page.getByRole("group", { name: "What may be added" });
   for (const name of ["red wine vinegar", "extra virgin olive oil"])
     await allowed.getByRole("button", { name }).click();
-  await expect(verdict).toContainText("cannot be put right");
-  await expect(verdict).toContainText("salt (it can be diluted, never taken out)");
+  await expect(verdict).toContainText("can't correct");
+  await expect(verdict).toContainText("the salt, which can only be diluted");
 });
 
 test("a salad takes so much of it, by its kind", async ({ page }) => {
   await page.goto("/dressing");
-  const section = page.getByRole("region", { name: "With this dressing" });
+  const section = page.getByRole("region", { name: "Use this dressing" });
   await expect(section.getByRole("status")).toContainText("of dressing for 240 g tender leaves");
   await page.getByRole("combobox", { name: "Kind of salad" }).click();
   await page.getByRole("option", { name: "slaw" }).click();

@@ -1,5 +1,8 @@
-import { expect, test, type Page } from "@playwright/test";
+import type { Page } from "@playwright/test";
 import { ask, Effort, notice, signInDemo, tell } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "9-recipes" });
 
 test.beforeEach(async ({ page }) => {
   await signInDemo(page);
@@ -40,19 +43,19 @@ test("paste a recipe to saved in at most 6", async ({ page, context }) => {
   await page.evaluate((text) => navigator.clipboard.writeText(text), slaw);
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: "Recipes" }));
-  await effort.click(page.getByRole("button", { name: "Bring recipes in" }));
-  await expect(page.getByLabel("The recipe")).toBeFocused();
+  await effort.click(page.getByRole("button", { name: "Import recipes" }));
+  await expect(page.getByLabel("Recipe text")).toBeFocused();
   await effort.press("Control+v");
   const review = page.getByRole("form", { name: "Review" });
   await expect(review.getByLabel("Title")).toHaveValue("Windfall slaw");
   await expect(
     review.getByRole("row", { name: /3 tbsp cider vinegar about 45 g cider vinegar/ }),
   ).toBeVisible();
-  await effort.click(review.getByRole("button", { name: /^start with/ }));
-  await effort.click(review.getByRole("button", { name: "Save the recipe" }));
-  await expect(notice(page)).toContainText("Windfall slaw is saved");
+  await effort.click(review.getByRole("button", { name: /^Use \d/ }));
+  await effort.click(review.getByTestId("save-recipe"));
+  await expect(notice(page)).toContainText("Saved Windfall slaw");
   await expect(page.getByRole("heading", { name: "Windfall slaw" })).toBeVisible();
-  await expect(page.getByRole("region", { name: "Not said" })).toContainText(
+  await expect(page.getByRole("region", { name: "Open questions" })).toContainText(
     "“a little moondust” was not understood",
   );
   expect(effort.spent).toBeLessThanOrEqual(6);
@@ -69,12 +72,12 @@ test("paste a recipe to saved in at most 6", async ({ page, context }) => {
 
 test("a line that was not understood is answered in the review", async ({ page }) => {
   await page.goto("/recipes/import");
-  await page.getByLabel("The recipe").fill("Fog bowl\nIngredients\n120 g fog\n30 g walnuts\nMethod\nMix.");
+  await page.getByLabel("Recipe text").fill("Fog bowl\nIngredients\n120 g fog\n30 g walnuts\nMethod\nMix.");
   const review = page.getByRole("form", { name: "Review" });
-  await review.getByRole("combobox", { name: "It is" }).fill("lamb's lettuce");
+  await review.locator("#line-0").fill("lamb's lettuce");
   await page.keyboard.press("Enter");
   await review.getByLabel("Grams").fill("120");
-  await review.getByRole("button", { name: "Save the recipe" }).click();
+  await review.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Fog bowl" })).toBeVisible();
   const saved = await ask<Opened>(page, "/api/recipes/fog-bowl");
   expect(saved.formula.lines[0]).toMatchObject({ grams: 120, fillers: [{ ingredient: "corn-salad" }] });
@@ -88,11 +91,11 @@ test("broken and hostile files say what is wrong, run nothing and lose nothing",
     void dialog.dismiss();
   });
   await page.goto("/recipes/import");
-  const box = page.getByLabel("The recipe");
+  const box = page.getByLabel("Recipe text");
   for (const [text, words] of [
-    ['{"@type": "Recipe", "name": ', "This is not whole JSON"],
-    ["[".repeat(5000) + "]".repeat(5000), "nested far deeper than any recipe"],
-    ['{"@type":"Article"}', "No recipe was found in it"],
+    ['{"@type": "Recipe", "name": ', "This isn't valid JSON"],
+    ["[".repeat(5000) + "]".repeat(5000), "nested too deeply"],
+    ['{"@type":"Article"}', "No recipe was found"],
   ] as const) {
     await box.fill(text);
     await expect(page.getByRole("alert")).toContainText(words);
@@ -107,7 +110,7 @@ test("broken and hostile files say what is wrong, run nothing and lose nothing",
     }),
   );
   await expect(page.getByRole("form", { name: "Review" }).getByLabel("Title")).toHaveValue("Plain plums");
-  await page.getByRole("button", { name: "Save the recipe" }).click();
+  await page.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Plain plums" })).toBeVisible();
   expect(alerted).toBe(false);
 });
@@ -123,37 +126,37 @@ test("a file of five hundred recipes comes in with its progress shown; a second 
     buffer: Buffer.from(jsonOf(names)),
   };
   await page.goto("/recipes/import");
-  await page.getByLabel("or a file").setInputFiles(file);
-  await expect(page.getByText("500 recipes found, 500 can be saved")).toBeVisible();
-  await page.getByRole("button", { name: "Save 500" }).click();
+  await page.getByTestId("recipe-file").setInputFiles(file);
+  await expect(page.getByText(/Found 500 recipes; 500 can be saved/)).toBeVisible();
+  await page.getByTestId("save-recipes").click();
   await expect(page.getByText(/Saving \d+ of 500/)).toBeVisible();
-  await expect(notice(page)).toContainText("500 recipes saved", { timeout: 60_000 });
+  await expect(notice(page)).toContainText("Saved 500 recipes", { timeout: 60_000 });
   const kept = (): Promise<{ total: number }> => ask(page, "/api/recipes?text=samphire%20of%20day&limit=1");
   expect((await kept()).total).toBe(500);
   await page.goto("/recipes/import");
-  await page.getByLabel("or a file").setInputFiles(file);
-  await page.getByRole("button", { name: "Save 500" }).click();
-  await expect(notice(page)).toContainText("500 here already", { timeout: 60_000 });
+  await page.getByTestId("recipe-file").setInputFiles(file);
+  await page.getByTestId("save-recipes").click();
+  await expect(notice(page)).toContainText("500 were already here", { timeout: 60_000 });
   expect((await kept()).total).toBe(500);
 });
 
 test("find by any name, kind, diet and allergen", async ({ page }) => {
   await page.goto("/recipes");
   const cards = page.getByRole("main").getByRole("listitem");
-  await page.getByLabel("Find by title or by any name").fill("tomatillo");
+  await page.getByLabel("Search recipes").fill("tomatillo");
   await expect(cards).toHaveCount(1);
   await expect(cards.first()).toContainText("Farro with tomatillos");
-  await page.getByLabel("Find by title or by any name").fill("");
+  await page.getByLabel("Search recipes").fill("");
   await page.getByRole("combobox", { name: "Kind of dish" }).click();
   await page.getByRole("option", { name: "Pesto" }).click();
   await expect(cards.first()).toContainText("Pesto");
-  await page.getByRole("combobox", { name: "Without an allergen" }).click();
+  await page.getByRole("combobox", { name: "Allergens" }).click();
   await page.getByRole("option", { name: "No nuts" }).click();
   await expect(page.getByRole("heading", { name: "Carrot-top pesto" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Chard and hazelnut" })).toBeHidden();
   await page.getByRole("combobox", { name: "Diet" }).click();
   await page.getByRole("option", { name: "Vegan" }).click();
-  await expect(page.getByText("Nothing here fits that")).toBeVisible();
+  await expect(page.getByText("No recipes match these filters.")).toBeVisible();
 });
 
 async function openEditor(page: Page, id: string): Promise<void> {
@@ -168,22 +171,24 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
   const second = await browser.newPage();
   await signInDemo(second);
   for (const one of [page, second]) await openEditor(one, "rubbed-kale-and-apple");
-  await page.getByRole("group", { name: "Line l1" }).getByLabel("Amount").fill("200");
-  await second.getByRole("group", { name: "Line l2" }).getByLabel("Amount").fill("90");
-  await page.getByRole("button", { name: "Save" }).first().click();
-  await expect(notice(page)).toContainText("version 2, is saved");
-  await second.getByRole("button", { name: "Save" }).first().click();
-  await expect(second.getByRole("alert")).toContainText("Wren saved version 2 while you wrote on version 1");
+  await page.getByTestId("line-1").getByLabel("Amount").fill("200");
+  await second.getByTestId("line-2").getByLabel("Amount").fill("90");
+  await page.getByTestId("save-recipe").click();
+  await expect(notice(page)).toContainText("version 2");
+  await second.getByTestId("save-recipe").click();
+  await expect(second.getByRole("alert")).toContainText(
+    "Wren saved version 2 while you were editing version 1",
+  );
   await second.reload();
-  await expect(second.getByRole("group", { name: "Line l2" }).getByLabel("Amount")).toHaveValue("90");
-  await second.getByRole("button", { name: "Save" }).first().click();
+  await expect(second.getByTestId("line-2").getByLabel("Amount")).toHaveValue("90");
+  await second.getByTestId("save-recipe").click();
   await second.getByRole("button", { name: "Save mine on top" }).click();
-  await expect(notice(second)).toContainText("version 3, is saved");
-  await second.getByRole("button", { name: "Versions" }).click();
-  const changed = second.getByRole("region", { name: "Compare two versions" });
+  await expect(notice(second)).toContainText("version 3");
+  await second.getByRole("tab", { name: "Versions" }).click();
+  const changed = second.getByRole("region", { name: "Compare versions" });
   await expect(changed).toContainText("200 g kale");
-  await second.getByRole("button", { name: "Make version 2 the house version" }).click();
-  await expect(notice(second)).toContainText("Version 2 is the house version again");
+  await second.getByRole("button", { name: "Make version 2 the default" }).click();
+  await expect(notice(second)).toContainText("Version 2 is now the default");
   expect((await ask<Opened>(second, "/api/recipes/rubbed-kale-and-apple")).formula.lines[0]?.grams).toBe(200);
   await second.close();
 });
@@ -191,44 +196,42 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
 test("a slot that cannot be filled is refused at its line, and what was typed stays", async ({ page }) => {
   await page.goto("/recipes/new");
   await page.getByLabel("Title").fill("Half a bowl");
-  const line = page.getByRole("group", { name: "Line l1" });
-  await line.getByRole("combobox", { name: "What" }).fill("lovage");
+  const line = page.getByTestId("line-1");
+  await line.getByRole("combobox", { name: "Ingredient" }).fill("lovage");
   await page.keyboard.press("Enter");
   await line.getByLabel("Amount").fill("2 bunches");
-  await line.getByText("What else may fill it").click();
-  await line.getByLabel("strong herbs up to, %").fill("25");
+  await line.getByRole("button", { name: /^Options/ }).click();
+  await line.getByLabel("Strong herbs, at most %").fill("25");
   await page.getByRole("group", { name: "Step 1" }).getByRole("textbox", { name: "Step 1" }).fill("Chop.");
-  await page.getByRole("button", { name: "Save" }).first().click();
-  await expect(line.getByRole("alert")).toContainText("fills 25 % of this line at most");
+  await page.getByTestId("save-recipe").click();
+  await expect(line.getByRole("alert")).toContainText("at most 25 %");
   await expect(page.getByLabel("Title")).toHaveValue("Half a bowl");
-  await line.getByLabel("strong herbs up to, %").fill("100");
-  await page.getByRole("button", { name: "Save" }).first().click();
+  await line.getByLabel("Strong herbs, at most %").fill("100");
+  await page.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Half a bowl" })).toBeVisible();
   await expect(page.getByRole("main")).toContainText("“2 bunches”");
 });
 
 test("what may stand in for a line, and what another size does to the time", async ({ page }) => {
   await page.goto("/recipes/roast-squash-and-leek-dip");
-  await page.getByRole("button", { name: /^What instead of kabocha/ }).click();
+  await page.getByRole("button", { name: /^Substitutes for kabocha/ }).click();
   await expect(page.getByRole("listitem").filter({ hasText: "butternut" }).first()).toContainText(
-    "gram for gram",
+    /gram|weight/,
   );
-  await page.getByText("Cut to another size").click();
-  await page.getByLabel("pieces of, mm").fill("40");
-  await expect(page.locator("details").filter({ hasText: "Cut to another size" })).toContainText(
-    "look first after 52 min, done by 83 min",
-  );
-  await page.getByLabel("pieces of, mm").fill("4000");
-  await expect(page.getByText("A piece is up to 400 mm across.")).toBeVisible();
+  await page.getByRole("button", { name: "Cooking time for another size" }).click();
+  await page.locator("#size-mm").fill("40");
+  await expect(page.getByText(/check after 52 min, done by\s+83 min/)).toBeVisible();
+  await page.locator("#size-mm").fill("4000");
+  await expect(page.getByText(/up to 400 mm/)).toBeVisible();
 });
 
 test("for other diners the amounts change with the names, and the version can be kept", async ({ page }) => {
   await page.goto("/recipes/carrot-top-pesto");
-  await page.getByRole("button", { name: "Other diners" }).click();
-  const other = page.getByRole("region", { name: "The other version" });
+  await page.getByRole("tab", { name: "Other diets" }).click();
+  const other = page.getByRole("region", { name: "Adapted recipe" });
   await expect(other).toContainText(/35 g pecorino.*becomes\s+14 g nutritional yeast/s);
-  await expect(other).toContainText("as salty as it was");
-  await other.getByRole("button", { name: "Keep it as a recipe" }).click();
+  await expect(other).toContainText("as salty as before");
+  await other.getByRole("button", { name: "Save as a new recipe" }).click();
   await expect(
     page.getByRole("heading", { name: "Carrot-top pesto with sunflower seeds, vegan" }),
   ).toBeVisible();
@@ -238,13 +241,13 @@ test("the plate: layers, the dressing by weight, what is left for the salt, voic
   page,
 }) => {
   await page.goto("/recipes/leek-and-plum-plate");
-  await page.getByRole("button", { name: "On the plate" }).click();
-  const layers = page.getByRole("region", { name: "Layers, the last on top" }).getByRole("listitem");
-  await expect(layers.first()).toContainText("Last of all");
+  await page.getByRole("tab", { name: "Plate" }).click();
+  const layers = page.getByRole("region", { name: "Layers from top to bottom" }).getByRole("listitem");
+  await expect(layers.first()).toContainText("Last");
   await expect(layers.last()).toContainText("leek 400 g");
   await expect(page.getByRole("region", { name: "Dressing by weight" })).toContainText("of the rest");
-  await expect(page.getByRole("region", { name: "Salt budget" })).toContainText("left for the hand");
-  await page.getByRole("button", { name: "Cost" }).click();
+  await expect(page.getByRole("region", { name: "Salt budget" })).toContainText("salt still to add");
+  await page.getByRole("tab", { name: "Cost" }).click();
   await expect(page.getByRole("cell", { name: "price board" }).first()).toBeVisible();
 });
 
@@ -253,7 +256,7 @@ test("three jars, machine loads and what runs out first are planned while making
   await page.getByLabel("Number to fill").fill("3");
   await page.keyboard.press("Tab");
   await expect(page.getByText(/3 × 200 ml with headspace, 5\d\d g ÷/)).toBeVisible();
-  await expect(page.getByText(/^start with \d+ g, then by \d+ g, at most \d+ g/)).toBeVisible();
+  await expect(page.getByText(/start with \d+ g, add \d+ g at a time, up to \d+ g/)).toBeVisible();
   await page.getByRole("combobox", { name: "What to fill" }).click();
   await page.getByRole("option", { name: "machine loads" }).click();
   await expect(page.getByText("3 equal loads of 450 g.").first()).toBeVisible();
@@ -273,7 +276,7 @@ test("out as JSON-LD and Markdown, back in as the same; on a card for the wall",
   for await (const piece of stream) text += String(piece);
   expect(JSON.parse(text)).toMatchObject({ "@type": "Recipe", name: "Lovage green sauce" });
   await page.goto("/recipes/import");
-  await page.getByLabel("The recipe").fill(text);
+  await page.getByLabel("Recipe text").fill(text);
   const review = page.getByRole("form", { name: "Review" });
   await expect(review.getByRole("row", { name: /^80 g parsley/ })).toContainText("80 g parsley");
   await page.goto("/recipes/lovage-green-sauce/card");
@@ -284,24 +287,22 @@ test("a dressing is kept as a recipe and poured into a salad; the jar weighed ba
   page,
 }) => {
   await page.goto("/dressing");
-  await expect(page.getByTestId("dressing-left")).toContainText(/is left; made today it keeps until/);
-  await page.getByText("Dressed it: weigh the jar back").click();
+  await expect(page.getByTestId("dressing-left")).toContainText(/left over; use by/);
+  await page.getByRole("button", { name: "Weigh the jar after dressing" }).click();
   await page.getByRole("textbox", { name: "Jar before" }).fill("420");
   await page.getByRole("textbox", { name: "Jar after" }).fill("430");
-  await page.getByRole("button", { name: "Remember it" }).click();
-  await expect(page.getByRole("alert")).toContainText("nothing was poured. Swap them?");
+  await page.getByRole("button", { name: "Save weighing" }).click();
+  await expect(page.getByRole("alert")).toContainText("Swap them?");
   await page.getByRole("textbox", { name: "Jar after" }).fill("375");
-  await page.getByRole("button", { name: "Remember it" }).click();
-  await expect(notice(page)).toContainText(
-    "45 g went on. The next estimate rests on 1 of this kitchen's jars",
-  );
-  await page.getByRole("button", { name: "Keep as a recipe" }).click();
-  await page.getByLabel("Name").fill("Everyday red");
-  await page.getByRole("combobox", { name: "A salad to pour it into" }).click();
+  await page.getByRole("button", { name: "Save weighing" }).click();
+  await expect(notice(page)).toContainText("Used 45 g. The estimate now rests on 1 own weighing");
+  await page.getByRole("button", { name: "Save as recipe" }).click();
+  await page.locator("#dressing-name").fill("Everyday red");
+  await page.getByRole("combobox", { name: "Add to a salad" }).click();
   await page.getByRole("option", { name: "Runner beans with walnuts" }).click();
-  await page.getByText("half to roast in").click();
-  await page.getByRole("button", { name: "Keep it" }).click();
-  await expect(notice(page)).toContainText("Everyday red is a recipe now, and a part of Runner beans");
+  await page.getByText("use half for roasting").click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await expect(notice(page)).toContainText("Saved Everyday red and added it to Runner beans");
   await expect(page.getByRole("link", { name: "Everyday red" }).first()).toBeVisible();
   const salad = await ask<{ formula: { lines: { recipe: string | null; grams: number }[] } }>(
     page,
@@ -314,29 +315,32 @@ test("a dressing is kept as a recipe and poured into a salad; the jar weighed ba
 
 test("targets of the cook's own, and flavour, move the ratio at once", async ({ page }) => {
   await page.goto("/dressing");
-  await page.getByText("Flavour, and targets of your own").click();
-  await page.getByLabel("oil to 1 acid").fill("4");
-  await expect(page.getByTestId("ratio-place")).toContainText(/^4\.0 of oil to one of acid, milder than/);
-  await page.getByRole("group", { name: "Flavours" }).getByRole("button", { name: "garlic" }).click();
-  await expect(page.getByRole("region", { name: "Pour in this order" })).toContainText("garlic");
-  await expect(page.getByTestId("dressing-left")).toContainText("keeps until");
+  await page.getByRole("button", { name: "Flavourings and your own targets" }).click();
+  await page.getByLabel("Oil to 1 acid").fill("4");
+  // Four to one as poured, of a 6 % vinegar, is 3.3 to one by strength.
+  await expect(page.getByText("4 : 1", { exact: true }).first()).toBeVisible();
+  await page.getByRole("button", { name: "By strength" }).click();
+  await expect(page.getByTestId("ratio-place")).toContainText(/^4\.0 parts oil to 1 part acid by strength/);
+  await page.getByRole("group", { name: "Flavourings" }).getByRole("button", { name: "garlic" }).click();
+  await expect(page.getByRole("region", { name: "Mix in this order" })).toContainText("garlic");
+  await expect(page.getByTestId("dressing-left")).toContainText("use by");
 });
 
-test("a recipe is put away, found among those, and fetched back by undoing", async ({ page }) => {
-  await page.goto("/recipes/quick-pickled-kohlrabi?view=versions");
-  await page.getByRole("button", { name: "Put this recipe away" }).click();
-  await expect(notice(page)).toContainText("Quick-pickled kohlrabi is put away");
+test("a recipe is archived, found among those, and restored by undoing", async ({ page }) => {
+  await page.goto("/recipes/quick-pickled-kohlrabi/versions");
+  await page.getByTestId("archive-recipe").click();
+  await expect(notice(page)).toContainText("Archived Quick-pickled kohlrabi");
   await page.getByRole("link", { name: "Recipes" }).click();
   const heading = page.getByRole("heading", { name: "Quick-pickled kohlrabi" });
-  await page.getByLabel("Find by title or by any name").fill("quick-pickled");
+  await page.getByLabel("Search recipes").fill("quick-pickled");
   await expect(heading).toBeHidden();
-  await page.getByRole("button", { name: "Put away" }).click();
+  await page.getByRole("button", { name: "Archived" }).click();
   await expect(heading).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(heading).toBeHidden();
 });
 
-test("what was really used becomes the house version", async ({ page }) => {
+test("what was really used becomes the default version", async ({ page }) => {
   const { versions } = await ask<{ versions: unknown[] }>(
     page,
     "/api/recipes/kohlrabi-and-fennel-slaw/versions",
@@ -356,13 +360,11 @@ test("what was really used becomes the house version", async ({ page }) => {
     containers: [{ kind: "bowl", count: 1, place: "fridge" }],
   });
   await page.goto("/recipes/kohlrabi-and-fennel-slaw");
-  await page.getByRole("button", { name: "Versions" }).click();
+  await page.getByRole("tab", { name: "Versions" }).click();
   await page
-    .getByRole("button", { name: /^Make what was used on/ })
+    .getByRole("button", { name: /^Save the amounts used on/ })
     .first()
     .click();
-  await expect(notice(page)).toContainText("Version 2 is what was really used");
-  await expect(page.getByRole("region", { name: "Compare two versions" })).toContainText(
-    "44 g cider vinegar",
-  );
+  await expect(notice(page)).toContainText("Version 2 has the amounts really used");
+  await expect(page.getByRole("region", { name: "Compare versions" })).toContainText("44 g cider vinegar");
 });

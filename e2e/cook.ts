@@ -30,7 +30,7 @@ export class Effort {
 /** Signs in as a visitor of the demo does. */
 export async function signInByButton(page: Page): Promise<void> {
   await page.goto("/sign-in");
-  await page.getByRole("button", { name: "Sign in as Wren" }).click();
+  await page.getByTestId("sign-in-demo").click();
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
 }
 
@@ -44,7 +44,7 @@ export async function signInDemo(page: Page): Promise<void> {
 
 /** Puts produce on the simulated scale, as a hand would, and waits until it is steady. */
 export async function simulateLoad(page: Page, grams: number): Promise<void> {
-  await page.request.post("/api/devices/scale/pile", { data: { grams } });
+  await page.request.post("/api/devices/scale/load", { data: { grams } });
   const shown = grams >= 1000 ? `${Number((grams / 1000).toFixed(2))} kg` : `${grams} g`;
   const dock = page.getByRole("region", { name: "Kitchen scale" });
   await expect(dock.getByTestId("scale-reading")).toHaveText(shown);
@@ -94,5 +94,14 @@ export const paste = (field: Locator, text: string): Promise<void> =>
     );
   }, text);
 
-export const notice = (page: Page): Locator =>
-  page.getByRole("status").filter({ has: page.getByRole("button", { name: "Close this notice" }) });
+export const notice = (page: Page): Locator => page.getByTestId("notice").last();
+
+/** The fields that log one item. */
+export const itemField = (page: Page): Locator => page.locator("#lot-ingredient");
+export const amountField = (page: Page): Locator => page.locator("#lot-amount");
+
+/** Chooses an ingredient in a field that suggests names. */
+export async function chooseItem(page: Page, name: string, option: string | RegExp = name): Promise<void> {
+  await itemField(page).fill(name);
+  await page.getByRole("option", { name: option }).first().click();
+}

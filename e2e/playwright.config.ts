@@ -1,16 +1,15 @@
 import { defineConfig } from "@playwright/test";
 
-/** Addresses come from scripts/test.mjs, which starts the servers on throwaway data. */
+/** Every file has a program of its own (kitchen-test.ts), so files run side by side; within one, tests follow each other. */
 export default defineConfig({
   testDir: ".",
-  workers: 1,
+  workers: 2,
   fullyParallel: false,
-  timeout: 45_000,
-  expect: { timeout: 10_000 },
+  timeout: 60_000,
+  expect: { timeout: 12_000 },
   reporter: [["list"], ["json", { outputFile: process.env["E2E_RESULTS"] ?? "../test-results/e2e.json" }]],
   outputDir: "../test-results/e2e",
   use: {
-    baseURL: process.env["E2E_DEMO_URL"] ?? "http://127.0.0.1:4310",
     viewport: { width: 1280, height: 800 },
     screenshot: "only-on-failure",
     launchOptions: {

@@ -15,7 +15,7 @@ const roleFor: Readonly<Record<DressingRole, Role>> = {
 };
 
 const order =
-  "Stir the salt and the sweet into the acid until they are gone, then the mustard; the oil last, in a thread.";
+  "Stir the salt and the sweet into the acid until they are gone, then the mustard; the oil last, in a thin stream.";
 const toRoast = "Toss what is to be roasted in the first half.";
 const toFinish = "Shake the second half again and pour it over at the end.";
 

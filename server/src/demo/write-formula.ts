@@ -51,7 +51,7 @@ export const cooked = (cook: string): Extra => ({ eatenRaw: false, cook });
 export const heated: Extra = { eatenRaw: false };
 export const strongHerbsAtMost = (maxStrongHerbShare: number): Extra => ({ maxStrongHerbShare });
 
-/** Oil goes in by the thread: two thirds first, then by spoonfuls, a fifth more at most. */
+/** Oil goes in gradually: two thirds first, then by spoonfuls, a fifth more at most. */
 export const inThinStream: Extra = { gradualAddition: { start: 2 / 3, step: 0.1, most: 1.2 } };
 
 /** A small processor: under this the blades do not catch, over it the leaves stay whole. */

@@ -157,6 +157,7 @@ async function log(): Promise<void> {
     />
     <Button
       type="submit"
+      data-testid="log-intake"
       :label="label"
       :disabled="draft.rows.length === 0 && typed.trim() === ''"
       :loading="submission.pending.value"

@@ -62,7 +62,8 @@ const shown = (range: Parameters<typeof showRange>[0]): string => showRange(rang
           </span>
         </template>
       </Column>
-      <Column header="" class="right">
+      <Column class="right">
+        <template #header><span class="visually-hidden">Actions</span></template>
         <template #body="{ data }: { data: FigureRow }">
           <Button
             v-if="!isOpen(keyOf(data))"

@@ -94,7 +94,13 @@ async function putBy(): Promise<void> {
             {{ toTrim.map((p) => p.name).join(", ") }} {{ nounFor(toTrim.length, "is", "are") }} still raw.
             The weights are what should be left after trimming.
           </p>
-          <Button label="Use estimated weights" size="small" severity="warn" @click="trimAll" />
+          <Button
+            label="Use estimated weights"
+            data-testid="use-estimates"
+            size="small"
+            severity="warn"
+            @click="trimAll"
+          />
           <RouterLink :to="`/trim/${toTrim[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
         </div>
         <MakeLines :plan="plan" :parts="parts" :sentence-at="submission.sentenceAt" @used="setUsed" />
@@ -140,6 +146,7 @@ async function putBy(): Promise<void> {
         <Button
           type="submit"
           label="Finish and store"
+          data-testid="finish-batch"
           size="large"
           :loading="submission.pending.value"
           :disabled="toTrim.length > 0"

@@ -52,8 +52,8 @@ function setCount(count: number): void {
         show-buttons
         button-layout="horizontal"
         :pt="{
-          incrementButton: { 'aria-label': 'One more' },
-          decrementButton: { 'aria-label': 'One fewer' },
+          incrementButton: { 'data-testid': 'one-more' },
+          decrementButton: { 'data-testid': 'one-fewer' },
         }"
         @update:model-value="setCount($event ?? 1)"
       />

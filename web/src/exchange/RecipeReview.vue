@@ -142,7 +142,7 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
       until you fill {{ nounFor(openCount, "it", "them") }} in.
     </p>
     <!-- Enter chooses an ingredient in this form; it never sends it off half answered. -->
-    <Button label="Save recipe" size="large" :loading="busy" @click="save" />
+    <Button label="Save recipe" data-testid="save-recipe" size="large" :loading="busy" @click="save" />
   </form>
 </template>
 

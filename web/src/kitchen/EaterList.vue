@@ -108,9 +108,14 @@ const removeDislike = (at: number, id: string): void =>
 
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 1.3fr) auto;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr) minmax(0, 1fr) auto;
   gap: 0.6rem;
-  align-items: end;
+  align-items: start;
+}
+
+li > :deep(.p-button) {
+  align-self: center;
+  margin-top: 1.4rem;
 }
 
 .dislikes {

@@ -61,11 +61,7 @@ const { shown, error, change, isChanged, save, clear, submission } = useKitchenD
           @update:model-value="change({ name: $event })"
         />
       </FieldFrame>
-      <WritingFields
-        :model-value="shown"
-        :sentence-at="submission.sentenceAt"
-        @update:model-value="change($event)"
-      />
+      <WritingFields :writing="shown" :sentence-at="submission.sentenceAt" @changed="change" />
       <div>
         <h3>Scale</h3>
         <ChoiceButtons

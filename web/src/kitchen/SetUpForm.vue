@@ -82,7 +82,7 @@ const formAttributes = { novalidate: true };
     </fieldset>
     <fieldset>
       <legend>Units, names and dates</legend>
-      <WritingFields :model-value="draft" :sentence-at="sentenceAt" />
+      <WritingFields :writing="draft" :sentence-at="sentenceAt" @changed="draft = { ...draft, ...$event }" />
     </fieldset>
     <fieldset>
       <legend>Freezer and scale</legend>
@@ -104,7 +104,13 @@ const formAttributes = { novalidate: true };
       </div>
     </fieldset>
     <ProblemNote :text="sentence" />
-    <Button type="submit" label="Create kitchen" size="large" :loading="pending" />
+    <Button
+      type="submit"
+      label="Create kitchen"
+      data-testid="create-kitchen"
+      size="large"
+      :loading="pending"
+    />
   </Form>
 </template>
 

@@ -23,13 +23,13 @@ export type Writing = {
   currency: string;
   timeZone: string;
 };
-defineProps<{ sentenceAt: (field: string) => string | undefined }>();
-const draft = defineModel<Writing>({ required: true });
-const locales = computed(() => localeChoices(draft.value.locale));
-const currencies = computed(() => currencyChoices(draft.value.locale));
-const zones = computed(() => timeZoneChoices(draft.value.timeZone));
+const props = defineProps<{ writing: Writing; sentenceAt: (field: string) => string | undefined }>();
+const emit = defineEmits<{ changed: [to: Partial<Writing>] }>();
+const locales = computed(() => localeChoices(props.writing.locale));
+const currencies = computed(() => currencyChoices(props.writing.locale));
+const zones = computed(() => timeZoneChoices(props.writing.timeZone));
 const example = computed(() => {
-  const { units: system, locale, currency } = draft.value;
+  const { units: system, locale, currency } = props.writing;
   const display = { system, locale };
   const money = new Intl.NumberFormat(locale, { style: "currency", currency }).format(2.4);
   const day = new Intl.DateTimeFormat(locale, { dateStyle: "medium" }).format(
@@ -48,36 +48,61 @@ const example = computed(() => {
   <div class="writing">
     <div>
       <p class="label">Weights</p>
-      <ChoiceButtons v-model="draft.units" label="Weights" :choices="unitChoices" />
+      <ChoiceButtons
+        :model-value="writing.units"
+        label="Weights"
+        :choices="unitChoices"
+        @update:model-value="emit('changed', { units: $event })"
+      />
     </div>
     <div>
       <p class="label">Names</p>
-      <ChoiceButtons v-model="draft.dialect" label="Names" :choices="dialectChoices" />
+      <ChoiceButtons
+        :model-value="writing.dialect"
+        label="Names"
+        :choices="dialectChoices"
+        @update:model-value="emit('changed', { dialect: $event })"
+      />
     </div>
     <div class="pair">
       <FieldFrame label="Cup" for="kitchen-cup" :problem="sentenceAt('cup')">
-        <SelectBox id="kitchen-cup" v-model="draft.cup" :choices="cupChoices" name="Cup" />
+        <SelectBox
+          id="kitchen-cup"
+          :model-value="writing.cup"
+          :choices="cupChoices"
+          name="Cup"
+          @update:model-value="emit('changed', { cup: $event })"
+        />
       </FieldFrame>
       <FieldFrame label="Language and region" for="kitchen-locale" :problem="sentenceAt('locale')">
         <SelectBox
           id="kitchen-locale"
-          v-model="draft.locale"
+          :model-value="writing.locale"
           :choices="locales"
           name="Language and region"
           filter
+          @update:model-value="emit('changed', { locale: $event })"
         />
       </FieldFrame>
       <FieldFrame label="Currency" for="kitchen-currency" :problem="sentenceAt('currency')">
         <SelectBox
           id="kitchen-currency"
-          v-model="draft.currency"
+          :model-value="writing.currency"
           :choices="currencies"
           name="Currency"
           filter
+          @update:model-value="emit('changed', { currency: $event })"
         />
       </FieldFrame>
       <FieldFrame label="Time zone" for="kitchen-zone" :problem="sentenceAt('timeZone')">
-        <SelectBox id="kitchen-zone" v-model="draft.timeZone" :choices="zones" name="Time zone" filter />
+        <SelectBox
+          id="kitchen-zone"
+          :model-value="writing.timeZone"
+          :choices="zones"
+          name="Time zone"
+          filter
+          @update:model-value="emit('changed', { timeZone: $event })"
+        />
       </FieldFrame>
     </div>
     <p class="example">

@@ -25,7 +25,7 @@ export const scaleChoices = [
 ] as const;
 
 const dietNames: Readonly<Record<(typeof eatingDiets)[number], string>> = {
-  any: "Eats everything",
+  any: "No diet",
   vegetarian: "Vegetarian",
   vegan: "Vegan",
 };

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Container } from "@apron/contract";
-import { Gift, Printer, Trash2 } from "@lucide/vue";
 import { showGrams, showPortions } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed } from "vue";
@@ -52,26 +51,22 @@ const kinds = computed(() => {
       />
       <Button
         v-if="group.next.mayBeEaten"
+        label="Give"
         variant="text"
         severity="secondary"
         :aria-label="`Give away one portion of ${group.next.name}`"
-        title="Give away"
         @click="emit('take', group.next, 'given')"
-      >
-        <Gift :size="20" aria-hidden="true" />
-      </Button>
+      />
       <Button
+        label="Throw away"
         variant="text"
         severity="secondary"
         :aria-label="`Throw away one container of ${group.next.name}`"
-        title="Throw away"
         @click="emit('take', group.next, 'discarded')"
+      />
+      <RouterLink :to="`/label/${group.next.id}`" :aria-label="`Label of ${group.next.name}`"
+        >Label</RouterLink
       >
-        <Trash2 :size="20" aria-hidden="true" />
-      </Button>
-      <RouterLink :to="`/label/${group.next.id}`" :aria-label="`Label of ${group.next.name}`" title="Label">
-        <Printer :size="20" aria-hidden="true" />
-      </RouterLink>
     </div>
     <FoldOut v-if="group.count > 1" :title="`All ${group.count} containers`" quiet class="all">
       <ul>
@@ -96,7 +91,7 @@ const kinds = computed(() => {
 <style scoped>
 .row {
   display: grid;
-  grid-template-columns: minmax(0, 1.7fr) minmax(8rem, 1fr) 10.5rem auto;
+  grid-template-columns: minmax(0, 1fr) 9.5rem 9.6rem auto;
   gap: 0.3rem 1.1rem;
   align-items: center;
   padding: 0.6rem 0.2rem;
@@ -123,12 +118,16 @@ h2 {
   align-items: center;
 }
 
+.acts > :deep(.p-button-text) {
+  padding-inline: 0.6rem;
+  color: var(--soft-ink);
+}
+
 .acts a {
   display: grid;
   place-items: center;
-  width: 44px;
-  height: 44px;
-  color: var(--soft-ink);
+  min-height: 44px;
+  padding-inline: 0.4rem;
 }
 
 .all {

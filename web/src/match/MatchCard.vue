@@ -47,6 +47,7 @@ const session = useSession();
     </div>
     <Button
       label="Make"
+      data-testid="make"
       :severity="rank === 1 ? undefined : 'secondary'"
       :aria-label="`Make ${match.name}`"
       @click="router.push(makeLink(match))"

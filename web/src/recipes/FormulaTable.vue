@@ -59,7 +59,8 @@ const grouping = computed(() =>
         </p>
       </template>
     </Column>
-    <Column header="" class="right">
+    <Column class="right">
+      <template #header><span class="visually-hidden">Actions</span></template>
       <template #body="{ data }: { data: Line }">
         <Button
           v-if="data.recipe === null"

@@ -45,9 +45,9 @@ const about = computed(() => {
 
 <style scoped>
 .card {
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 0.3rem;
-  align-content: start;
   height: 100%;
   overflow: hidden;
 }
@@ -70,8 +70,8 @@ img {
 }
 
 .foot {
-  align-self: end;
-  margin-top: 0.3rem;
+  margin-top: auto;
+  padding-top: 0.3rem;
 }
 
 h2 a {

@@ -44,7 +44,12 @@ async function discardDraft(): Promise<void> {
     "
   >
     <Button :label="id ? 'Cancel' : 'Discard draft'" severity="secondary" @click="discardDraft" />
-    <Button label="Save" :loading="submission.pending.value" @click="save(form.save)" />
+    <Button
+      label="Save"
+      data-testid="save-recipe"
+      :loading="submission.pending.value"
+      @click="save(form.save)"
+    />
   </PageHead>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <Message v-if="submission.problem.value" severity="error" class="refused">

@@ -139,9 +139,13 @@ function pileTyped(): void {
   color: var(--p-aubergine-200);
 }
 
+.keys > :deep(:first-child) {
+  grid-column: 1 / -1;
+}
+
 .keys {
   display: grid;
-  grid-template-columns: repeat(3, 1fr);
+  grid-template-columns: 1fr 1fr;
   gap: 0.3rem;
 }
 

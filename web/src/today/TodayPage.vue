@@ -75,7 +75,7 @@ const lead = computed(() => {
           </p>
         </div>
         <div class="acts">
-          <Button label="Make" @click="router.push(makeLink(today.best))" />
+          <Button label="Make" data-testid="make-best" @click="router.push(makeLink(today.best))" />
           <RouterLink to="/match"
             >All {{ counted(today.waiting.match, "dish that fits", "dishes that fit") }}</RouterLink
           >

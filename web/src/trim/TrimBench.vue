@@ -160,6 +160,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
         <Button
           v-if="unlikely"
           label="Yes, save it"
+          data-testid="confirm-trim"
           size="small"
           severity="warn"
           @click="record({ confirmed: true })"
@@ -167,9 +168,10 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
       </div>
 
       <div class="acts">
-        <Button type="submit" label="Save trim" :loading="submission.pending.value" />
+        <Button type="submit" label="Save trim" data-testid="save-trim" :loading="submission.pending.value" />
         <Button
           label="Skip weighing, use estimate"
+          data-testid="skip-weighing"
           severity="secondary"
           :loading="submission.pending.value"
           @click="record({ estimate: true })"

@@ -41,7 +41,8 @@ const rows = computed<Row[]>(() => {
       </template>
     </Column>
     <Column field="when" v-bind="labelled('When, or source')" />
-    <Column header="">
+    <Column>
+      <template #header><span class="visually-hidden">Actions</span></template>
       <template #body="{ data }: { data: Row }">
         <WithdrawTrim v-if="data.trimId" :trim-id="data.trimId" />
       </template>

@@ -15,6 +15,7 @@ const toggle = (value: string, on: boolean): void => {
       v-for="choice in choices"
       :key="choice.value"
       class="chip"
+      size="small"
       :model-value="chosen.includes(choice.value)"
       :on-label="choice.label"
       :off-label="choice.label"
@@ -32,6 +33,13 @@ const toggle = (value: string, on: boolean): void => {
 }
 
 .chip {
+  min-height: 38px;
   border-radius: 99px;
+}
+
+@media (pointer: coarse) {
+  .chip {
+    min-height: 44px;
+  }
 }
 </style>

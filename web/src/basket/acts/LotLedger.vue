@@ -61,7 +61,8 @@ async function undo(id: string): Promise<void> {
           <span class="figure">{{ signed(data.effectG) }}</span>
         </template>
       </Column>
-      <Column header="" class="right">
+      <Column class="right">
+        <template #header><span class="visually-hidden">Actions</span></template>
         <template #body="{ data }: { data: Row }">
           <Button
             v-if="data.canUndo"

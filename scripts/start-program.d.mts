@@ -1,0 +1,3 @@
+export function startProgram(
+  args: readonly string[],
+): Promise<{ readonly url: string; readonly stop: () => Promise<void> }>;

@@ -1,0 +1,192 @@
+import { describe, expect, it } from "@jest/globals";
+import type { KitchenSettings, MakePlan } from "@apron/contract";
+import { gramsOf, partsOf, proposedContainers, typedMass } from "../src/cook/make-draft.ts";
+import {
+  answersOf,
+  countOpen,
+  headedBy,
+  isOpen,
+  questionOf,
+  type ReviewDraft,
+} from "../src/exchange/recipe-review-draft.ts";
+import { changesIn } from "../src/kitchen/use-kitchen-draft.ts";
+import { isNarrowed, noFilters, queryOf } from "../src/recipes/recipe-filters.ts";
+import { emptyLine, lineWithoutIngredient } from "../src/recipes/use-recipe-draft.ts";
+import { partsOf as byProductsOf } from "../src/trim/part-draft.ts";
+
+describe("a make that is being typed", () => {
+  const plan = {
+    kind: "pesto",
+    lines: [
+      {
+        lineId: "green",
+        parts: [{ ingredient: "chard", lotId: "lot-1", grams: 566.99, name: "chard", from: "lot" }],
+      },
+      {
+        lineId: "oil",
+        parts: [{ ingredient: "olive-oil", lotId: null, grams: 100, name: "oil", from: "staple" }],
+      },
+    ],
+    containers: [
+      { kind: "bowl", place: "fridge", fewest: 1 },
+      { kind: "jar", place: "fridge", fewest: 3 },
+    ],
+  } as unknown as MakePlan;
+
+  it("keeps what was typed when the plan is worked out anew, and shows the new plan beside it", () => {
+    const typed = { "green chard lot-1": "480" };
+    const again = {
+      ...plan,
+      lines: plan.lines.map((line) => ({
+        ...line,
+        parts: line.parts.map((p) => ({ ...p, grams: p.grams * 2 })),
+      })),
+    };
+    const [green, oil] = partsOf(again as MakePlan, typed);
+    expect([green?.text, green?.planned, oil?.text]).toEqual(["480", "1134", "200"]);
+  });
+
+  it("counts the plan's own grams to the milligram until something is typed", () => {
+    const [green] = partsOf(plan, {});
+    expect(green && [green.text, gramsOf(green)]).toEqual(["567", 566.99]);
+    expect(green && gramsOf({ ...green, text: "567.0" })).toBe(567);
+    expect(green && gramsOf({ ...green, text: "a bit" })).toBeUndefined();
+    expect([typedMass("1 lb"), typedMass("2 cups")]).toEqual([453.59237, undefined]);
+  });
+
+  it("proposes a bowl for a salad, jars for what keeps, else what there is", () => {
+    expect(proposedContainers(plan)).toEqual([{ kind: "jar", place: "fridge", count: 3 }]);
+    expect(proposedContainers({ ...plan, kind: "slaw" })).toMatchObject([{ kind: "bowl", count: 1 }]);
+    const onlyBowls = plan.containers.slice(0, 1);
+    expect(proposedContainers({ ...plan, containers: onlyBowls })).toMatchObject([{ kind: "bowl" }]);
+    expect(proposedContainers({ ...plan, containers: [] })).toEqual([]);
+  });
+});
+
+describe("by-products that are being typed", () => {
+  const method = {
+    parts: [
+      { part: "stems", use: "stock" },
+      { part: "ends", use: "compost" },
+    ],
+  } as never;
+  const further = [
+    { part: "flowers", use: "plate", compost: false },
+    { part: "cores", use: "none", compost: true },
+  ] as never;
+
+  it("are kept where they have a use and composted otherwise, until the cook says", () => {
+    expect(byProductsOf(method, further, {}).map((p) => [p.part, p.fate])).toEqual([
+      ["stems", "keep"],
+      ["ends", "compost"],
+    ]);
+    const typed = {
+      stems: { text: "90", fate: "compost" as const },
+      cores: { text: "", fate: "compost" as const },
+    };
+    expect(byProductsOf(method, further, typed).map((p) => [p.part, p.text, p.fate])).toEqual([
+      ["stems", "90", "compost"],
+      ["ends", "", "compost"],
+      ["cores", "", "compost"],
+    ]);
+  });
+});
+
+describe("a recipe that is being written", () => {
+  it("finds the line that names no ingredient, and the choice that is empty", () => {
+    const line = emptyLine();
+    const named = { ...line, fillers: line.fillers.map((one) => ({ ...one, ingredient: "kale" })) };
+    const halfFilled = { ...named, fillers: [...named.fillers, ...line.fillers] };
+    expect(lineWithoutIngredient({ lines: [named, line] })).toBe(1);
+    expect(lineWithoutIngredient({ lines: [halfFilled] })).toBe(0);
+    expect(lineWithoutIngredient({ lines: [named, { ...line, recipe: "a-dressing", fillers: [] }] })).toBe(
+      -1,
+    );
+  });
+
+  it("gives every new line an id of its own", () => {
+    expect(new Set(Array.from({ length: 50 }, () => emptyLine().id)).size).toBe(50);
+  });
+});
+
+describe("answers to a recipe that was read", () => {
+  const line = (extra: object) => ({ ingredient: "kale", grams: 100, questions: [], ...extra }) as never;
+  const review = {
+    title: "As read",
+    servings: null,
+    lines: [
+      line({}),
+      line({ ingredient: null }),
+      line({ grams: null }),
+      line({ questions: [{ code: "unit-unknown", unit: "glug" }] }),
+    ],
+  } as never;
+  const draft = (answers: ReviewDraft["answers"]): ReviewDraft => ({
+    ...{ of: "", title: "Mine", kind: "slaw", servings: "4,5", answers },
+  });
+
+  it("a line asks for what it lacks", () => {
+    expect((review as { lines: never[] }).lines.map(isOpen)).toEqual([false, true, true, false]);
+    expect(questionOf(line({ ingredient: null }))).toMatch(/Which ingredient/);
+    expect(questionOf(line({ grams: null }))).toMatch(/How much/);
+    expect(questionOf(line({ questions: [{ code: "unit-unknown", unit: "glug" }] }))).toContain("glug");
+  });
+
+  it("count only where something was said; what cannot be read says nothing", () => {
+    const said = answersOf(
+      draft({
+        0: { ingredient: "", grams: "" },
+        1: { ingredient: "chard", grams: "" },
+        2: { ingredient: "", grams: "0.2 kg" },
+        3: { ingredient: "", grams: "plenty" },
+      }),
+    );
+    expect([...said.entries()]).toEqual([
+      [1, { ingredient: "chard", grams: null, leaveAsWords: false }],
+      [2, { ingredient: null, grams: 200, leaveAsWords: false }],
+    ]);
+    expect([countOpen(review, new Map()), countOpen(review, said)]).toEqual([2, 0]);
+  });
+
+  it("put the head as the cook wrote it; servings that are no number are left open", () => {
+    expect(headedBy(review, draft({}))).toMatchObject({ title: "Mine", kind: "slaw", servings: 4.5 });
+    for (const servings of ["", "many", "0", "-2"])
+      expect(headedBy(review, { ...draft({}), servings }).servings).toBeNull();
+  });
+});
+
+it("of the kitchen's settings only what was changed here is sent", () => {
+  const opened = {
+    name: "Back step",
+    locale: "en-GB",
+    staples: ["salt"],
+    eaters: [{ name: "A" }],
+  } as unknown as KitchenSettings;
+  expect(changesIn({ name: "Back step", staples: ["salt"] }, opened)).toEqual({});
+  expect(changesIn({ name: "Front step", staples: ["salt", "oil"] }, opened)).toEqual({
+    ...{ name: "Front step", staples: ["salt", "oil"] },
+  });
+  expect(changesIn({ eaters: [{ name: "A", diet: "vegan" }] as never }, opened)).toHaveProperty("eaters");
+});
+
+describe("filters of the library", () => {
+  it("ask for nothing until something is chosen", () => {
+    expect(isNarrowed(noFilters())).toBe(false);
+    expect(queryOf(noFilters())).toEqual({
+      ...{ text: "", kind: undefined, diet: undefined, without: "", onHand: "no", archived: "no" },
+    });
+  });
+
+  it.each([
+    [{ text: "kale" }, { text: "kale" }],
+    [{ kind: "pesto" }, { kind: "pesto" }],
+    [{ diet: "vegan" }, { diet: "vegan" }],
+    [{ without: "milk" }, { without: "milk" }],
+    [{ onHand: true }, { onHand: "yes" }],
+    [{ archived: true }, { archived: "yes" }],
+  ])("%j asks %j", (chosen, asked) => {
+    const filters = { ...noFilters(), ...chosen };
+    expect(isNarrowed(filters)).toBe(true);
+    expect(queryOf(filters)).toMatchObject(asked);
+  });
+});
