@@ -18,7 +18,19 @@ const project = (name, extra = {}) => ({
 });
 
 export default {
-  projects: [project("core"), project("contract"), project("server"), project("web")],
+  projects: [
+    project("core"),
+    project("contract"),
+    project("server"),
+    project("web", {
+      testEnvironment: "jsdom",
+      globals: {
+        __VUE_OPTIONS_API__: true,
+        __VUE_PROD_DEVTOOLS__: false,
+        __VUE_PROD_HYDRATION_MISMATCH_DETAILS__: false,
+      },
+    }),
+  ],
   testTimeout: 30_000,
   maxWorkers: 2,
   reporters: [["default", { summaryThreshold: 1000 }]],

@@ -130,7 +130,7 @@ test("what was opened and not used up goes back as a dated lot", async ({ page }
   const estimate = page.getByTestId("use-estimates");
   await expect(page.getByRole("heading", { name: "Plum and mustard dressing" })).toBeVisible();
   if (await estimate.isVisible()) await estimate.click();
-  await page.getByRole("combobox", { name: /left over/i }).click();
+  await page.getByRole("combobox", { name: "Add a leftover" }).click();
   await page.getByRole("option", { name: "Dijon mustard" }).click();
   await page.getByLabel("Dijon mustard", { exact: true }).fill("120");
   await page.getByTestId("finish-batch").click();

@@ -96,7 +96,7 @@ test("log a finished batch into three jars in at most 8", async ({ page }) => {
   }
   await effort.click(page.getByRole("button", { name: /200 ml jar ?fridge/ }));
   while ((await page.getByLabel("How many").inputValue()) !== "3")
-    await effort.click(page.getByRole("button", { name: "One more" }));
+    await effort.click(page.getByTestId("one-more"));
   await effort.click(page.getByTestId("finish-batch"));
   await expect(notice(page)).toContainText("in 3 × 200 ml jar");
   expect(effort.spent).toBeLessThanOrEqual(8);
@@ -106,7 +106,7 @@ test("take one portion from the larder in at most 3", async ({ page }) => {
   const effort = new Effort(page);
   await effort.click(page.getByRole("link", { name: /^Larder/ }));
   await effort.click(page.getByTestId("take-one").first());
-  await expect(notice(page)).toContainText("eaten");
+  await expect(notice(page)).toContainText("taken");
   expect(effort.spent).toBeLessThanOrEqual(3);
 });
 

@@ -121,7 +121,7 @@ test("cooking after the trim loses water, and says how much saltier it makes eac
   await page.goto(`/trim/${lot.id}`);
   await more(page).getByRole("tab", { name: "After cooking" }).click();
   await choose(page, /cook/i, /roast diced/);
-  await expect(more(page).getByText(/water on the plate/)).toBeVisible();
+  await expect(more(page).getByText(/% water afterwards/)).toBeVisible();
   await expect(more(page).getByText(/times/)).toBeVisible();
   await more(page).getByRole("button", { name: "Weigh a tray before and after" }).click();
   await more(page).getByLabel("Food before", { exact: true }).fill("1000");

@@ -15,15 +15,15 @@ test("an own figure stands in front of the handbook's, is used at once, and goes
   const bunch = weights.locator("tbody").getByRole("row").filter({ hasText: "bunch" });
   await expect(bunch).toContainText("350 (250–450)");
   await bunch.getByRole("button", { name: "Use our own figure for bunch" }).click();
-  await bunch.getByLabel("Usual").fill("420");
-  await bunch.getByLabel("Low").fill("500");
-  await bunch.getByLabel("High").fill("460");
-  await bunch.getByRole("button", { name: "Save" }).click();
-  await expect(bunch.getByRole("alert")).toHaveText(/order/);
-  await expect(bunch.getByLabel("Low")).toHaveValue("500");
-  await bunch.getByLabel("Low").fill("380");
-  await bunch.getByLabel("How it was measured").fill("weighed ten");
-  await bunch.getByRole("button", { name: "Save" }).click();
+  await weights.getByLabel("Usual").fill("420");
+  await weights.getByLabel("Low").fill("500");
+  await weights.getByLabel("High").fill("460");
+  await weights.getByRole("button", { name: "Save" }).click();
+  await expect(weights.getByRole("alert")).toHaveText(/order/);
+  await expect(weights.getByLabel("Low")).toHaveValue("500");
+  await weights.getByLabel("Low").fill("380");
+  await weights.getByLabel("How it was measured").fill("weighed ten");
+  await weights.getByRole("button", { name: "Save" }).click();
   await expect(bunch).toContainText("420 (380–460)");
   await expect(bunch).toContainText("your own figure: weighed ten");
   await expect(bunch).toContainText("handbook: 350 (250–450)");
@@ -37,7 +37,7 @@ test("an own figure stands in front of the handbook's, is used at once, and goes
 
   await page.goto("/handbook/chard");
   await bunch.getByRole("button", { name: "Use our own figure for bunch" }).click();
-  await bunch.getByRole("button", { name: "Use the handbook's figure" }).click();
+  await weights.getByRole("button", { name: "Use the handbook's figure" }).click();
   await expect(bunch).not.toContainText("your own figure");
 });
 

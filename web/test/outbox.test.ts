@@ -149,7 +149,7 @@ describe("the outbox", () => {
 
   it("after a reload what waited is sent with its own key, oldest first", async () => {
     const before = open(attendedOnly);
-    kitchen.next(...Array.from({ length: 5 }, () => "never-arrives" as const));
+    kitchen.next(...Array.from({ length: 8 }, () => "never-arrives" as const));
     await before.submit("withdraw", take("a"));
     await before.submit("withdraw", take("b"));
     expect(stored.waiting.map((one) => one.key)).toEqual(["key-1", "key-2"]);

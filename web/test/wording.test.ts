@@ -3,9 +3,10 @@ import type { Container } from "@apron/contract";
 import { groupContainers } from "../src/larder/container-groups.ts";
 import { limitWords, makeLink, servingWords } from "../src/match/match-words.ts";
 import { sectionsOf, showRange } from "../src/catalogue/figure-rows.ts";
-import { partDrafts, partGrams } from "../src/trim/part-draft.ts";
+import { partGrams } from "../src/trim/part-draft.ts";
 import { emptyVessel, weighedVessels } from "../src/trim/vessel-draft.ts";
-import { yieldChart, yieldRange } from "../src/trim/yield-chart.ts";
+import { yieldPicture, yieldRange } from "../src/trim/yield-picture.ts";
+import { laneData, laneOptions } from "../src/ui/lane-chart.ts";
 import { typedGrams } from "../src/ui/typed-grams.ts";
 import { daysLeftWords } from "../src/ui/band.ts";
 import { showDay, useLocale } from "../src/ui/dates.ts";
@@ -34,10 +35,10 @@ describe("money", () => {
 
 describe("days", () => {
   it.each([
-    [-3, "over by 3 days"],
-    [-1, "over since yesterday"],
-    [0, "last day today"],
-    [1, "till tomorrow"],
+    [-3, "expired 3 days ago"],
+    [-1, "expired yesterday"],
+    [0, "use today"],
+    [1, "use by tomorrow"],
     [5, "5 days left"],
     [90, "3 months left"],
   ])("%d days left is %s", (days, words) => {
@@ -45,7 +46,7 @@ describe("days", () => {
   });
 
   it("name the year only when it is another", () => {
-    const today = new Date("2026-09-10T09:00:00");
+    const today = "2026-09-10";
     expect([showDay("2026-09-14", today), showDay("2027-03-09", today)]).toEqual([
       "Mon 14 Sept",
       "9 Mar 2027",
@@ -53,7 +54,7 @@ describe("days", () => {
   });
 
   it("are written as the kitchen's locale writes them", () => {
-    const today = new Date("2026-09-10T09:00:00");
+    const today = "2026-09-10";
     const written = ["en-US", "de-DE", "en-GB"].map((locale) => {
       useLocale(locale);
       return showDay("2026-11-24", today);
@@ -73,12 +74,12 @@ describe("a match in words", () => {
 
   it("says what sets the limit", () => {
     expect(limitWords({ kind: "stock", names: ["chard", "kale"], shortG: 40 }, metric)).toBe(
-      "The chard and kale sets the limit: half a batch more needs another 40 g.",
+      "Limited by chard and kale: half a batch more needs another 40 g.",
     );
     expect(limitWords({ kind: "appetite", eaten: 5.9999999, frozen: 30.3, given: 6 }, metric)).toBe(
-      "No more can be eaten (6 portions), frozen (30 portions) or given (6 portions) in time.",
+      "More can't be used in time: 6 portions eaten, 30 portions frozen, 6 portions given away.",
     );
-    expect(limitWords({ kind: "not-worth-more" }, metric)).toMatch(/rescue less/);
+    expect(limitWords({ kind: "not-worth-more" }, metric)).toMatch(/cost more than it saves/);
   });
 });
 
@@ -98,16 +99,6 @@ describe("weights typed at the trim bench", () => {
     expect(partGrams(part)).toBe(120);
     expect(partGrams({ ...part, text: "95" })).toBe(95);
     expect(partGrams({ ...part, text: "0" })).toBe(0);
-  });
-
-  it("start by keeping what has a use and composting the rest", () => {
-    const method = {
-      parts: [
-        { part: "stems", use: "saute", fraction: 0.35, grams: 391 },
-        { part: "ends", use: "compost", fraction: 0.05, grams: 56 },
-      ],
-    };
-    expect(partDrafts(method as never).map((p) => p.fate)).toEqual(["keep", "compost"]);
   });
 });
 
@@ -137,9 +128,11 @@ describe("the picture of a yield", () => {
     expect(high).toBe(1);
   });
 
+  const at = (now: number | undefined) => yieldPicture(method, now, colours);
+
   it("has a lane for the handbook, one for what is expected and one of dots", () => {
-    const { datasets } = yieldChart(method, undefined, colours);
-    expect(datasets.map((d) => d.label)).toEqual(["your weighings", "you expect", "handbook"]);
+    const { datasets } = laneData(at(undefined));
+    expect(datasets.map((d) => d.label)).toEqual(["your weighings", "your estimate", "handbook"]);
     expect(datasets[0]?.data).toEqual([{ x: 0.44, y: 1 }]);
     expect(datasets[2]?.data).toEqual([
       { x: 0.5, y: 3 },
@@ -148,8 +141,23 @@ describe("the picture of a yield", () => {
   });
 
   it("keeps the line of what is on the scale inside the picture", () => {
-    const { datasets } = yieldChart(method, 3, colours);
-    expect(datasets[0]?.data[0]).toEqual({ x: 1, y: 0.4 });
+    const { datasets } = laneData(at(3));
+    expect(datasets[0]).toMatchObject({ label: "now", borderColor: "n" });
+    expect(datasets[0]?.data.map((point) => point.x)).toEqual([1, 1]);
+    expect(laneData(at(0.1)).datasets[0]?.data[0]?.x).toBe(yieldRange(method)[0]);
+  });
+
+  it("writes its axis and its lanes in words", () => {
+    const { scales } = laneOptions(at(0.6), { text: "t", line: "l" });
+    const ticks = scales?.["x"]?.ticks as { callback: (value: number) => string };
+    expect(ticks.callback(0.6)).toMatch(/0\.6/);
+    const lanes = scales?.["y"]?.ticks as { callback: (value: number) => string };
+    expect([1, 2, 3, 9].map((value) => lanes.callback(value))).toEqual([
+      "your weighings",
+      "your estimate",
+      "handbook",
+      "",
+    ]);
   });
 });
 
@@ -219,12 +227,20 @@ describe("containers of one batch", () => {
     expect(group).toMatchObject({ count: 3, grams: 360, portions: 9, next: { id: "begun" } });
   });
 
-  it("stand apart when they are kept elsewhere or keep longer", () => {
+  it("of one dish are one group whatever batch they are of; the first to expire leads", () => {
+    const [group, ...others] = groupContainers([
+      jar("later", 160, { batchId: "b2", useBy: "2026-09-20" }),
+      jar("sooner", 160),
+    ]);
+    expect([others.length, group?.count, group?.next.id]).toEqual([0, 2, "sooner"]);
+  });
+
+  it("stand apart when they are kept elsewhere or are another dish", () => {
     const groups = groupContainers([
       jar("a", 160),
       jar("b", 160, { place: "freezer" }),
-      jar("c", 160, { useBy: "2026-09-15" }),
+      jar("c", 160, { name: "another", useBy: "2026-09-13" }),
     ]);
-    expect(groups.map((g) => g.next.id)).toEqual(["a", "b", "c"]);
+    expect(groups.map((g) => g.next.id)).toEqual(["c", "a", "b"]);
   });
 });

@@ -85,6 +85,7 @@ describe("every refusal has words", () => {
       at: "{",
       recipes: ["a", "b", "a"],
       ingredient: "chard",
+      convertBy: "strength",
       atMostMm: 400,
     });
     expect(sentence).not.toBe(fallback);
@@ -96,7 +97,7 @@ describe("every refusal has words", () => {
 describe("sentences", () => {
   it("carry the measurements", () => {
     expect(sentenceFor({ code: "usable-over-raw", usableG: 501, rawG: 500 })).toBe(
-      "501 g usable out of 500 g cannot be: more out than in.",
+      "Usable weight can't be more than raw weight (501 g from 500 g).",
     );
     expect(
       sentenceFor({ code: "measure-unknown", word: "wheelbarrow", known: ["bunch", "cup-chopped"] }),
