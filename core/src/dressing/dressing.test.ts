@@ -372,7 +372,7 @@ describe("correcting a bowl", () => {
   });
 
   it("needs something to aim at", () => {
-    const nothing = { oilToAcidEffective: null, saltPercent: null, sugarToAcid: null };
+    const nothing = { oilToAcidPoured: null, oilToAcidEffective: null, saltPercent: null, sugarToAcid: null };
     expect(correctDressing(bowl, nothing, correctors)).toMatchObject({
       ok: false,
       issue: { code: "nothing-to-aim-at" },

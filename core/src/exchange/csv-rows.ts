@@ -39,7 +39,7 @@ function columnIssue(header: readonly string[], columns: CsvColumns): CsvIssue |
 }
 
 /**
- * Reads comma-separated text (RFC 4180; semicolons and tabs are recognised too) with a header row.
+ * Reads comma-separated text (RFC 4180; semicolons and tabs are recognised by the header) with a header row.
  * Refuses an empty file, text that was not UTF-8 (a replacement character), an unclosed quote, columns that are
  * missing or unknown, and more than 5,000 rows; rows that are empty are passed over.
  */
@@ -49,7 +49,10 @@ export function readCsv(text: string, columns: CsvColumns): Result<readonly CsvR
   const [garbled] = [clean.indexOf("\uFFFD"), clean.indexOf("\0")].filter((at) => at >= 0);
   if (garbled !== undefined)
     return refuse({ code: "csv-encoding", line: clean.slice(0, garbled).split("\n").length });
-  const parsed = Papa.parse<string[]>(clean, { skipEmptyLines: false, delimitersToGuess: [",", ";", "\t"] });
+  const parsed = Papa.parse<string[]>(clean, {
+    skipEmptyLines: false,
+    delimiter: delimiterOf(clean, columns),
+  });
   const quote = parsed.errors.find((e) => e.type === "Quotes");
   if (quote) return refuse({ code: "csv-broken", line: lineOfRow(parsed.data, quote.row ?? 0) });
   const [first = [], ...rows] = parsed.data;
@@ -66,6 +69,21 @@ export function readCsv(text: string, columns: CsvColumns): Result<readonly CsvR
       cells: Object.fromEntries(header.map((name, i) => [name, (cells[i] ?? "").trim()])),
     })),
   );
+}
+
+const delimiters = [",", ";", "\t"];
+
+/**
+ * What parts the cells, by the header alone: the mark that makes most of its names known columns, a comma where the
+ * header does not tell. What the cells hold is never asked, so a file of this kitchen's own always reads back.
+ */
+function delimiterOf(text: string, columns: CsvColumns): string {
+  const knownBy = (delimiter: string): number => {
+    const [header = []] = Papa.parse<string[]>(text, { delimiter, preview: 1 }).data;
+    return headerOf(header).filter((name) => columns.known.includes(name)).length;
+  };
+  const known = delimiters.map(knownBy);
+  return delimiters[known.indexOf(Math.max(...known))] ?? ",";
 }
 
 const lineOfRow = (rows: readonly (readonly string[])[], row: number): number =>

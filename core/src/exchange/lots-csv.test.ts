@@ -110,6 +110,19 @@ describe("text in and out", () => {
     );
   });
 
+  it("reads its own files whatever the cells hold; only the header says what parts them", () => {
+    const columns = { needed: ["a"], known: ["a", "b"] };
+    for (const cell of [";", ",", "x\ty", ";;;", "a;b;c", "1\t2\t3", '";"'])
+      for (const names of [["a"], ["a", "b"]]) {
+        const rows = Array.from({ length: 3 }, () => Object.fromEntries(names.map((name) => [name, cell])));
+        const back = readCsv(writeCsv(names, rows), columns);
+        const read = back.ok ? back.value.map((row) => row.cells["a"]) : back.issue.code;
+        expect([cell, names, read]).toEqual([cell, names, rows.map(() => cell.trim())]);
+      }
+    expect(readCsv("b;a\n1,5;2\n", columns)).toMatchObject({ value: [{ cells: { a: "2", b: "1,5" } }] });
+    expect(readCsv("a\tb\nx;y\tz\n", columns)).toMatchObject({ value: [{ cells: { a: "x;y", b: "z" } }] });
+  });
+
   it("disarms cells that a spreadsheet would run", () => {
     expect(writeCsv(["a"], [{ a: '=HYPERLINK("x")' }])).toContain("'=HYPERLINK");
     expect(writeCsv(["a", "b"], [{ a: "x", b: 1 }])).toBe("a,b\r\nx,1\r\n");

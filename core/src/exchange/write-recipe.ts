@@ -108,8 +108,11 @@ const yieldText = (formula: Formula): string => {
   return `${servings}, makes ${amount}`;
 };
 
-/** A recipe as schema.org JSON-LD; what that vocabulary cannot hold (roles, caps, floors) stays here. */
-export function recipeJson(formula: Formula, writer: RecipeWriter) {
+/**
+ * A recipe as schema.org JSON-LD; what that vocabulary cannot hold (roles, caps, floors) stays here. `image` is an
+ * address, or a data URL that carries the photo along.
+ */
+export function recipeJson(formula: Formula, writer: RecipeWriter, image?: string) {
   const suitable = dietsOf(writtenIngredients(formula), writer.catalogue).flatMap(
     (d) => restrictedDiets[d] ?? [],
   );
@@ -117,6 +120,7 @@ export function recipeJson(formula: Formula, writer: RecipeWriter) {
     "@context": "https://schema.org",
     "@type": "Recipe",
     name: formula.name,
+    ...(image !== undefined && { image }),
     recipeCategory: kindNames[formula.kind],
     recipeYield: yieldText(formula),
     ...(formula.minutes > 0 && { totalTime: `PT${formula.minutes}M` }),

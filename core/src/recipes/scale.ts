@@ -52,7 +52,10 @@ export function scaleFormula(
 
 const inRange = (batches: number, workings: string): Result<Scaled, ScaleIssue> =>
   batches > 0 && batches <= mostBatches
-    ? accept({ batches, workings: `${workings}: ${trimmedDecimals(batches, 2)} ${batches === 1 ? "batch" : "batches"}` })
+    ? accept({
+        batches,
+        workings: `${workings}: ${trimmedDecimals(batches, 2)} ${batches === 1 ? "batch" : "batches"}`,
+      })
     : refuse({ code: "batches-out-of-range", batches, atMost: mostBatches });
 
 /** A formula with every amount `factor` (> 0) times as much; caps, shares and times stay. */

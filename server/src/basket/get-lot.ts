@@ -1,3 +1,4 @@
+import { inTurn } from "../context/in-turn.ts";
 import { effectOnStock, foragingCautions, undoMode } from "@apron/core/basket";
 import { provenance } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
@@ -43,7 +44,7 @@ export const getLot: UseCase<"getLot"> = async ({ params }, context) => {
 async function trimsOf(lotId: string, context: RequestContext) {
   const entries = await context.stores.lots.entries(lotId);
   const ids = entries.filter((entry) => entry.kind === "trimmed").flatMap((entry) => entry.trimId ?? []);
-  const trims = await Promise.all(ids.map((id) => context.stores.trims.get(id)));
+  const trims = await inTurn(ids, (id) => context.stores.trims.get(id));
   return trims.flatMap((trim) =>
     trim
       ? [

@@ -1,3 +1,4 @@
+import { inTurn } from "../context/in-turn.ts";
 import type { PlateView } from "@apron/contract";
 import { dressingRates } from "@apron/core/dressing";
 import { accept } from "@apron/core/measure";
@@ -48,7 +49,7 @@ async function saltOf(formula: Formula, context: RequestContext): Promise<PlateV
 /** By the recipe as it is kept: a line that another recipe makes is a dressing as a whole. */
 async function dressingOf(formula: Formula, context: RequestContext): Promise<PlateView["dressing"]> {
   const groups = dressingRates.map((one) => one.group);
-  const rates = await Promise.all(groups.map((group) => ownRates(group, context)));
+  const rates = await inTurn(groups, (group) => ownRates(group, context));
   const dressed = dressByWeight(formula, context.catalogue, (group) => rates[groups.indexOf(group)] ?? []);
   if (!dressed) return null;
   const { rate, ...amounts } = dressed;

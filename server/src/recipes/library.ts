@@ -1,3 +1,4 @@
+import { inTurn } from "../context/in-turn.ts";
 import { nameOf } from "@apron/core/catalogue";
 import { invariant, type Result } from "@apron/core/measure";
 import {
@@ -89,6 +90,6 @@ export async function subRecipeNames(
   context: RequestContext,
 ): Promise<Record<string, string>> {
   const ids = written.lines.flatMap((line) => line.recipe ?? []);
-  const found = await Promise.all([...new Set(ids)].map((id) => context.stores.recipes.get(id)));
+  const found = await inTurn(new Set(ids), (id) => context.stores.recipes.get(id));
   return Object.fromEntries(found.flatMap((one) => (one ? [[one.formula.id, one.formula.name]] : [])));
 }

@@ -1,0 +1,229 @@
+import type { Page } from "@playwright/test";
+import { readFileSync } from "node:fs";
+import { amountField, ask, chooseItem, logLot, notice, signInDemo, tell } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "10-bad-conditions" });
+
+/** The server gets it and does it; its answer never comes back, so many times. */
+async function loseAnswers(page: Page, path: RegExp, times: number): Promise<void> {
+  let left = times;
+  await page.route(path, async (route) => {
+    if (route.request().method() !== "POST" || left-- <= 0) return route.fallback();
+    await route.fetch();
+    await route.abort("connectionreset");
+  });
+}
+/** Longer than a form waits for an answer: it lets the cook go on. */
+const forGood = 5;
+
+type Larder = { containers: { id: string; name: string; portionsLeft: number }[] };
+async function portionsOf(page: Page, name: string): Promise<number> {
+  const { containers } = await ask<Larder>(page, "/api/larder");
+  return containers.filter((c) => c.name === name).reduce((sum, c) => sum + c.portionsLeft, 0);
+}
+
+test.describe("answers lost", () => {
+  test.beforeEach(async ({ page }) => {
+    await signInDemo(page);
+  });
+
+  test("a portion taken with its answer lost, and tapped again, is taken once", async ({ page }) => {
+    await page.goto("/larder");
+    const row = page.getByRole("article").first();
+    const name = (await row.getByRole("heading").textContent()) ?? "";
+    const before = await portionsOf(page, name);
+    await loseAnswers(page, /\/api\/containers\/.*\/withdrawals/, forGood);
+    await row.getByTestId("take-one").click();
+    await expect(page.getByRole("alert")).toContainText("can't be reached", { timeout: 20_000 });
+    await row.getByTestId("take-one").click();
+    await expect(notice(page)).toContainText("taken", { timeout: 20_000 });
+    expect(await portionsOf(page, name)).toBe(before - 1);
+    await page.waitForTimeout(4000);
+    expect(await portionsOf(page, name)).toBe(before - 1);
+  });
+
+  test("a trim whose answer was lost and which was then changed is recorded once, and says so", async ({
+    page,
+  }) => {
+    const lot = await logLot(page, "kale", "900");
+    await page.goto(`/trim/${lot.id}`);
+    await loseAnswers(page, /\/api\/trims$/, forGood);
+    const usable = page.getByLabel("Usable", { exact: true });
+    await usable.fill("560");
+    await page.getByTestId("save-trim").click();
+    await expect(page.getByText(/can't be reached/)).toBeVisible({ timeout: 20_000 });
+    await usable.fill("580");
+    await page.getByTestId("save-trim").click();
+    await expect(
+      page
+        .getByText(/first entry was recorded/)
+        .or(notice(page))
+        .first(),
+    ).toBeVisible({ timeout: 20_000 });
+    const { lots } = await ask<{ lots: { grams: number }[] }>(
+      page,
+      "/api/lots?text=kale&state=usable&limit=200",
+    );
+    expect(lots.map((one) => one.grams).filter((g) => [560, 580].includes(g))).toEqual([560]);
+    expect((await ask<{ grams: number }>(page, `/api/lots/${lot.id}`)).grams).toBe(0);
+  });
+
+  test("a lot logged while no answer comes survives a reload and is there once", async ({ page }) => {
+    await loseAnswers(page, /\/api\/lots$/, forGood);
+    await chooseItem(page, "beetroot");
+    await amountField(page).fill("777");
+    await page.getByTestId("log-lot").click();
+    await page.waitForTimeout(300);
+    await page.reload();
+    const count = async (): Promise<number> =>
+      (await ask<{ lots: { grams: number }[] }>(page, "/api/lots?text=beetroot&limit=200")).lots.filter(
+        (one) => one.grams === 777,
+      ).length;
+    await expect.poll(count, { timeout: 30_000 }).toBe(1);
+    await page.waitForTimeout(4000);
+    expect(await count()).toBe(1);
+  });
+
+  test("an undo whose answer was lost is done once", async ({ page }) => {
+    await page.goto("/larder");
+    const row = page.getByRole("article").first();
+    const name = (await row.getByRole("heading").textContent()) ?? "";
+    const before = await portionsOf(page, name);
+    await row.getByTestId("take-one").click();
+    await expect(notice(page)).toContainText("taken");
+    await loseAnswers(page, /\/api\/withdrawals\/.*/, 2);
+    await notice(page).getByRole("button", { name: "Undo" }).click();
+    await expect(notice(page)).toContainText("Undone", { timeout: 20_000 });
+    expect(await portionsOf(page, name)).toBe(before);
+  });
+});
+
+test.describe("nothing typed vanishes", () => {
+  test.beforeEach(async ({ page }) => {
+    await signInDemo(page);
+  });
+
+  test("what is typed at the trim and at the make stays when another tablet writes, and over a reload", async ({
+    page,
+  }) => {
+    const lot = await logLot(page, "chard", "1000");
+    await page.goto(`/trim/${lot.id}`);
+    await page.getByLabel("Usable", { exact: true }).fill("611");
+    await page.getByLabel(/^stems/).fill("222");
+    await page.goto("/cook/carrot-top-pesto");
+    const used = page.getByRole("textbox", { name: /really used, grams/ }).last();
+    await used.fill("4.2");
+    await page.locator("#weighed").fill("333");
+    // Another tablet logs something; then this one is looked at again.
+    await logLot(page, "carrot-tops", "410");
+    await page.evaluate(() => {
+      window.dispatchEvent(new Event("focus"));
+      document.dispatchEvent(new Event("visibilitychange"));
+    });
+    await page.waitForTimeout(1500);
+    await expect(used).toHaveValue("4.2");
+    await expect(page.locator("#weighed")).toHaveValue("333");
+    await page.reload();
+    await expect(used).toHaveValue("4.2");
+    await expect(page.locator("#weighed")).toHaveValue("333");
+    const estimates = page.getByTestId("use-estimates");
+    if (await estimates.isVisible()) {
+      await estimates.click();
+      await expect(estimates).toBeHidden();
+      await expect(page.locator("#weighed")).toHaveValue("333");
+    }
+    await page.goto(`/trim/${lot.id}`);
+    await expect(page.getByLabel("Usable", { exact: true })).toHaveValue("611");
+    await expect(page.getByLabel(/^stems/)).toHaveValue("222");
+  });
+
+  test("a name entered before the list of ingredients has come, and saved at once, keeps its line", async ({
+    page,
+  }) => {
+    await page.route(/\/api\/ingredients$/, async (route) => {
+      await new Promise((done) => setTimeout(done, 2500));
+      await route.fallback();
+    });
+    await page.goto("/recipes/new");
+    await page.getByLabel("Title").fill("Slow bowl");
+    const line = page.getByTestId("line-1");
+    await line.getByRole("combobox", { name: "Ingredient" }).fill("kale");
+    await page.keyboard.press("Enter");
+    await line.getByLabel("Amount").fill("240");
+    await page.getByRole("textbox", { name: "Step 1" }).fill("Rub.");
+    await page.getByTestId("save-recipe").click();
+    await expect(page.getByRole("heading", { name: "Slow bowl" })).toBeVisible({ timeout: 20_000 });
+    const saved = await ask<{ formula: { lines: { grams: number; fillers: { ingredient: string }[] }[] } }>(
+      page,
+      "/api/recipes/slow-bowl",
+    );
+    expect(saved.formula.lines).toMatchObject([{ grams: 240, fillers: [{ ingredient: "kale" }] }]);
+  });
+});
+
+test.describe("a slow machine", () => {
+  test("the cook's path is walked with the processor four times slower", async ({ page }) => {
+    test.setTimeout(180_000);
+    await signInDemo(page);
+    const session = await page.context().newCDPSession(page);
+    await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+    await chooseItem(page, "carrot tops");
+    await amountField(page).fill("430");
+    await page.getByTestId("log-lot").click();
+    await expect(notice(page)).toContainText("430 g carrot tops", { timeout: 30_000 });
+    await page.goto("/cook/carrot-top-pesto");
+    await expect(page.getByRole("heading", { name: /Carrot-top pesto/ })).toBeVisible({ timeout: 30_000 });
+    const estimates = page.getByTestId("use-estimates");
+    await expect(page.getByTestId("finish-batch")).toBeVisible();
+    if (await estimates.isVisible()) {
+      await estimates.click();
+      await expect(estimates).toBeHidden({ timeout: 30_000 });
+    }
+    await page.getByTestId("finish-batch").click();
+    await expect(notice(page)).toContainText("Stored", { timeout: 30_000 });
+    await page.getByTestId("take-one").first().click();
+    await expect(notice(page)).toContainText("taken", { timeout: 30_000 });
+  });
+});
+
+test("a dish carries a photo: shrunk here, without place or camera in it, in its JSON-LD, and back by undo", async ({
+  page,
+}) => {
+  await signInDemo(page);
+  await page.goto("/recipes/lovage-green-sauce");
+  // Any picture does; the photo is drawn anew in the browser.
+  const picture = readFileSync(new URL("../docs/screenshots/today.png", import.meta.url));
+  await page
+    .getByTestId("dish-photo")
+    .setInputFiles({ name: "dish.png", mimeType: "image/png", buffer: picture });
+  const shown = page.getByRole("img", { name: "Photo of Lovage green sauce" });
+  await expect(shown).toBeVisible({ timeout: 30_000 });
+  const address = (await shown.getAttribute("src")) ?? "";
+  const stored = await page.request.get(address);
+  expect(stored.headers()["content-type"]).toBe("image/jpeg");
+  const bytes = await stored.body();
+  expect(bytes.length).toBeLessThan(400_000);
+  expect(bytes.includes(Buffer.from("Exif"))).toBe(false);
+  const jsonLd = await ask<{ image?: string }>(page, "/api/recipes/lovage-green-sauce/recipe.jsonld");
+  expect(jsonLd.image).toMatch(/^data:image\/jpeg;base64,/);
+  await page.getByRole("button", { name: "Remove photo" }).click();
+  await expect(shown).toBeHidden();
+  await notice(page).getByRole("button", { name: "Undo" }).click();
+  await expect(shown).toBeVisible();
+  await page.getByTestId("dish-photo").setInputFiles({
+    ...{ name: "dish.png", mimeType: "image/png" },
+    buffer: Buffer.from("not a picture at all"),
+  });
+  await expect(page.getByText("This isn't a JPEG, PNG or WebP picture.")).toBeVisible();
+});
+
+test("settings sent by two at once both stay", async ({ page }) => {
+  await signInDemo(page);
+  type Settings = { freezerPortions: number; givePortions: number };
+  await Promise.all([
+    tell(page, "/api/kitchen", { freezerPortions: 61 }),
+    tell(page, "/api/kitchen", { givePortions: 7 }),
+  ]);
+  expect(await ask<Settings>(page, "/api/kitchen")).toMatchObject({ freezerPortions: 61, givePortions: 7 });
+});

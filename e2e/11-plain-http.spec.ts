@@ -1,0 +1,32 @@
+import { amountField, itemField, notice } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+/** A tablet in the house opens the kitchen by its name, without TLS: no secure context, so no randomUUID. */
+test.use({
+  ofFile: "11-plain-http",
+  launchOptions: {
+    executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+    args: ["--no-sandbox", "--disable-gpu", "--host-resolver-rules=MAP kitchen.lan 127.0.0.1"],
+  },
+});
+
+test("the kitchen opens, weighs in, and asks nothing of a secure page", async ({ page, baseURL }) => {
+  const errors: string[] = [];
+  page.on("pageerror", (error) => errors.push(error.message));
+  const house = (baseURL ?? "").replace("127.0.0.1", "kitchen.lan");
+  await page.goto(`${house}/sign-in`);
+  expect(await page.evaluate(() => [isSecureContext, typeof crypto.randomUUID])).toEqual([
+    false,
+    "undefined",
+  ]);
+  await page.getByTestId("sign-in-demo").click();
+  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible({ timeout: 30_000 });
+  await itemField(page).fill("sorrel");
+  await page.getByRole("option", { name: "sorrel" }).first().click();
+  await amountField(page).fill("64");
+  await page.getByTestId("log-lot").click();
+  await expect(notice(page)).toContainText("64 g sorrel");
+  await page.goto(`${house}/recipes/new`);
+  await expect(page.getByLabel("Title")).toBeVisible();
+  expect(errors).toEqual([]);
+});
