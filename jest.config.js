@@ -31,6 +31,7 @@ export default {
       },
     }),
   ],
+  globalSetup: "<rootDir>/scripts/announce-seed.mjs",
   testTimeout: 30_000,
   maxWorkers: 2,
   reporters: [["default", { summaryThreshold: 1000 }]],

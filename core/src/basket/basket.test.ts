@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { onHand } from "./balance.ts";
@@ -39,7 +40,7 @@ describe("the ledger", () => {
 
   it("adds up the same in any order and in any two halves", () => {
     const anyEntry = fc.record({ kind: fc.constantFrom(...kinds), grams: fc.integer({ min: 1, max: 5000 }) });
-    fc.assert(
+    check(
       fc.property(fc.array(anyEntry, { maxLength: 40 }), fc.nat(), (entries, cut) => {
         const at = entries.length === 0 ? 0 : cut % entries.length;
         expect(onHand([...entries].reverse())).toBe(onHand(entries));

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { addDays } from "../measure/index.ts";
@@ -39,7 +40,7 @@ describe("splitting a lot", () => {
       condition: fc.constantFrom("small", "large", "damaged" as const),
       grams: fc.integer({ min: 1, max: 900 }),
     });
-    fc.assert(
+    check(
       fc.property(
         fc.uniqueArray(part, { selector: (p) => p.condition, minLength: 1 }),
         fc.integer({ min: 1, max: 3000 }),
@@ -106,7 +107,7 @@ describe("prices", () => {
   it("of a box is shared by weight and adds up to the penny", () => {
     expect(sharePrice(1000, [300, 300, 300])).toEqual([334, 333, 333]);
     expect(sharePrice(1250, [2000, 500])).toEqual([1000, 250]);
-    fc.assert(
+    check(
       fc.property(
         fc.nat(100_000),
         fc.array(fc.double({ min: 0.1, max: 9000, noNaN: true }), { minLength: 1, maxLength: 30 }),
@@ -213,7 +214,7 @@ describe("moving a lot", () => {
   it("in any order of places ends no later than the best place alone would", () => {
     const facts = factsOf("spinach");
     const places = ["fridge", "room", "cupboard"] as const;
-    fc.assert(
+    check(
       fc.property(
         fc.array(fc.record({ days: fc.nat(2), place: fc.constantFrom(...places) }), { maxLength: 5 }),
         (moves) => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import solver from "javascript-lp-solver";
 import { factsOf } from "../../test/kitchen.ts";
 import {
@@ -147,7 +148,7 @@ const wish = (extra: Partial<DressingWish> = {}): DressingWish => ({
 
 describe("composing a dressing", () => {
   it("meets the volume, the effective ratio, the salt and the sugar at once, with whatever acids are at hand", () => {
-    fc.assert(
+    check(
       fc.property(
         fc.double({ min: 30, max: 2000, noNaN: true }),
         fc.double({ min: 0.5, max: 5, noNaN: true }),
@@ -179,7 +180,7 @@ describe("composing a dressing", () => {
   });
 
   it("pours a ratio that is meant as poured, whatever the acid's strength", () => {
-    fc.assert(
+    check(
       fc.property(
         fc.double({ min: 0.5, max: 8, noNaN: true }),
         fc.constantFrom("sherry-vinegar", "rice-vinegar", "lemon-juice", "verjuice"),
@@ -268,7 +269,7 @@ describe("the least addition", () => {
 
   it("equals an independent linear-programme solver on random problems", () => {
     let feasible = 0;
-    fc.assert(
+    check(
       fc.property(problems, ({ a, b }) => {
         const conditions: Condition[] = a.map((row, i) => ({ a: row, b: b[i] ?? 0, weight: 1e4 }));
         const model = {

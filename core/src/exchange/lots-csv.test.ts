@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { readCsv, writeCsv } from "./csv-rows.ts";
 import { lotColumns, readLotsCsv } from "./lots-csv.ts";
@@ -101,7 +102,7 @@ describe("text in and out", () => {
     const cell = fc
       .string({ maxLength: 12 })
       .filter((s) => !/[\uFFFD\0\r]/.test(s) && s.trim() === s && !/^[=+\-@\t]/.test(s));
-    fc.assert(
+    check(
       fc.property(fc.array(fc.record({ a: cell, b: cell }), { minLength: 1, maxLength: 8 }), (rows) => {
         const back = readCsv(writeCsv(["a", "b"], rows), { needed: ["a", "b"], known: ["a", "b"] });
         const filled = rows.filter((r) => r.a !== "" || r.b !== "");

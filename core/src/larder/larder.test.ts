@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { addDays } from "../measure/index.ts";
@@ -60,7 +61,7 @@ describe("the date on the label", () => {
   });
 
   it("can only ever be shortened by another clock", () => {
-    fc.assert(
+    check(
       fc.property(fc.array(fc.integer({ min: 0, max: 30 }), { maxLength: 4 }), (days) => {
         const clocks = days.map((d) => ({ name: "x", lastDay: addDays(madeOn, d) }));
         expect(dated(pesto, "fridge", clocks).on <= dated(pesto, "fridge").on).toBe(true);
@@ -119,7 +120,7 @@ describe("containers", () => {
   });
 
   it("take in proportion to their size, and everything goes in", () => {
-    fc.assert(
+    check(
       fc.property(fc.integer({ min: 50, max: 900 }), (grams) => {
         const loads = divideOver(grams, dish, [
           { kind: "jar", count: 4, place: "fridge" },

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { estimate, exactly, isExact, neededFor, product, sum, times } from "./estimate.ts";
 
 const anyEstimate = fc
@@ -33,7 +34,7 @@ describe("combining estimates", () => {
   });
 
   it("keeps low ≤ value ≤ high and never reaches beyond the extremes", () => {
-    fc.assert(
+    check(
       fc.property(anyEstimate, anyEstimate, (a, b) => {
         const both = product(a, b);
         expect(inOrder(both) && inOrder(sum([a, b]))).toBe(true);

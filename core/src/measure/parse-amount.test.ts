@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { parseAmount, type Amount } from "./parse-amount.ts";
 
 const read = (text: string): Amount | string => {
@@ -38,7 +39,7 @@ describe("weights", () => {
   });
 
   it("reads every whole gram and every whole ounce back", () => {
-    fc.assert(
+    check(
       fc.property(fc.integer({ min: 1, max: 8000 }), (n) => {
         expect(grams(`${n} g`)).toBe(n);
         expect(grams(`${n} oz`)).toBeCloseTo(n * 28.349523125, 6);
@@ -107,7 +108,7 @@ describe("refusals", () => {
   });
 
   it("never throws and never returns a number that is not finite and positive, whatever is typed", () => {
-    fc.assert(
+    check(
       fc.property(fc.oneof(fc.string(), fc.stringMatching(/^[-\d.,/½ ]{0,12} ?[a-z]{0,6}$/)), (text) => {
         const result = parseAmount(text, "metric");
         if (!result.ok) return;

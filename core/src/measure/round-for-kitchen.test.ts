@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { roundForKitchen, roundToScale } from "./round-for-kitchen.ts";
 
 const oil = [
@@ -37,7 +38,7 @@ describe("rounding to the scale", () => {
   });
 
   it("is never further off than half its step and says so itself", () => {
-    fc.assert(
+    check(
       fc.property(fc.double({ min: 1, max: 5000, noNaN: true }), (grams) => {
         const rounded = roundToScale(grams);
         const step = grams < 10 ? 0.5 : grams < 100 ? 1 : 5;
@@ -67,7 +68,7 @@ describe("rounding to spoons and cups", () => {
   });
 
   it("never exceeds the error it was allowed", () => {
-    fc.assert(
+    check(
       fc.property(fc.double({ min: 0.5, max: 1500, noNaN: true }), (grams) => {
         const rounded = roundForKitchen(grams, oil, 0.08);
         if (rounded) expect(Math.abs(rounded.grams / grams - 1)).toBeLessThanOrEqual(0.08 + 1e-9);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { estimate, exactly } from "./estimate.ts";
 import { parseAmount } from "./parse-amount.ts";
 import { honestStep, showEstimate, showGrams, showPercent, showPortions, showYield } from "./show.ts";
@@ -56,7 +57,7 @@ describe("what is shown can be typed back", () => {
   };
 
   it("metric: within half of the step shown", () => {
-    fc.assert(
+    check(
       fc.property(fc.double({ min: 0.1, max: 20_000, noNaN: true }), (grams) => {
         const half = grams < 9.95 ? 0.05 : grams < 999.5 ? 0.5 : 5;
         expect(Math.abs(backG(showGrams(grams)) - grams)).toBeLessThanOrEqual(half + 1e-9);
@@ -65,7 +66,7 @@ describe("what is shown can be typed back", () => {
   });
 
   it("US: within an eighth of an ounce", () => {
-    fc.assert(
+    check(
       fc.property(fc.double({ min: 10, max: 20_000, noNaN: true }), (grams) => {
         expect(Math.abs(backG(showGrams(grams, "us")) - grams)).toBeLessThanOrEqual(28.349523125 / 8 + 1e-6);
       }),

@@ -67,7 +67,7 @@ describe("scaling", () => {
 
   it("says how it came about", () => {
     const scaled = scale({ kind: "all-of", ingredient: "chard", grams: 430 });
-    expect(scaled.ok && scaled.value.workings).toBe("430 g ÷ 160 g a batch = 2.69 batches");
+    expect(scaled.ok && scaled.value.workings).toBe("430 g ÷ 160 g a batch: 2.69 batches");
   });
 
   it("refuses an ingredient the formula has no place for, and factory runs", () => {

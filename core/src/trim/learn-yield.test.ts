@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import jstat from "jstat";
 import { learnYield, predictNext, priorOf, secondsPrior, type YieldPosterior } from "./learn-yield.ts";
 
@@ -83,7 +84,7 @@ describe("the conjugate update", () => {
   });
 
   it("keeps every interval inside 0 and 1 for dry trims, whatever was weighed", () => {
-    fc.assert(
+    check(
       fc.property(
         fc.array(fc.double({ min: 0.001, max: 1, noNaN: true }), { minLength: 1, maxLength: 25 }),
         (seen) => {

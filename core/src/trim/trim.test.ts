@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { factsOf } from "../../test/kitchen.ts";
 import type { TrimYield } from "../catalogue/index.ts";
 import { suggestParts } from "./by-products.ts";
@@ -68,7 +69,7 @@ describe("closing a trim to the gram", () => {
       fc.array(fc.double({ min: 0.01, max: 0.5, noNaN: true }), { maxLength: 4 }),
     );
     let closedSeen = 0;
-    fc.assert(
+    check(
       fc.property(weights, ([rawG, share, shares]) => {
         const usableG = Math.round(rawG * share * 1000) / 1000;
         const closed = closeBalance(
@@ -90,7 +91,7 @@ describe("closing a trim to the gram", () => {
 
 describe("suggested by-products", () => {
   it("share what is not usable in the handbook's proportion and never outweigh it", () => {
-    fc.assert(
+    check(
       fc.property(fc.integer({ min: 0, max: 4000 }), (restG) => {
         const parts = suggestParts(restG, chard);
         expect(parts.reduce((g, p) => g + p.grams, 0)).toBeLessThanOrEqual(restG);
@@ -202,7 +203,7 @@ describe("backwards and prices", () => {
   });
 
   it("leaves enough even at the low end of the yield", () => {
-    fc.assert(
+    check(
       fc.property(fc.integer({ min: 1, max: 5000 }), (wanted) => {
         const { next } = kitchenYield(chard, { grade: "prime", juices: null }, [
           { grade: "prime", juices: null, fraction: 0.64 },

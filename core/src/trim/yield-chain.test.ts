@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { factsOf } from "../../test/kitchen.ts";
 import type { CookingChange } from "../catalogue/index.ts";
 import { exactly } from "../measure/index.ts";
@@ -45,7 +46,7 @@ describe("dry matter is conserved: m₁(1 − w₁) = m₀(1 − w₀)", () => {
   });
 
   it("and comes back: the water after a mass factor gives that mass factor again", () => {
-    fc.assert(
+    check(
       fc.property(
         fc.double({ min: 0.5, max: 0.97, noNaN: true }),
         fc.double({ min: 0.55, max: 1.5, noNaN: true }),
@@ -176,7 +177,7 @@ describe("candidates side by side", () => {
   });
 
   it("safe units always suffice at the low end", () => {
-    fc.assert(
+    check(
       fc.property(fc.integer({ min: 1, max: 5000 }), fc.boolean(), (wanted, whole) => {
         const [buy] = compareBuys(wanted, [{ ...bunch, whole }]).buys;
         expect((buy?.safeUnits ?? 0) * (buy?.usablePerUnit.low ?? 0)).toBeGreaterThanOrEqual(wanted - 1e-6);

@@ -30,8 +30,12 @@ const otherName = (one: IngredientSummary): string =>
     .slice(0, 2)
     .join(", ");
 
-function search(event: { query: string }): void {
-  suggestions.value = searchNames(event.query, ingredients.value ?? [], props.usual).slice(0, shown);
+/** What was typed before the list of ingredients had arrived: it is searched for as soon as it has. */
+const unanswered = ref("");
+function search({ query }: { query: string }): void {
+  unanswered.value = ingredients.value ? "" : query;
+  if (ingredients.value)
+    suggestions.value = searchNames(query, ingredients.value, props.usual).slice(0, shown);
 }
 function take(one: IngredientSummary): void {
   chosen.value = one.id;
@@ -64,7 +68,10 @@ function onEnter(): void {
   wantsFirst.value = true;
   void nextTick(takeFirst);
 }
-watch(ingredients, takeFirst);
+watch(ingredients, () => {
+  takeFirst();
+  if (unanswered.value !== "") search({ query: unanswered.value });
+});
 const waiting = computed(() => (wantsFirst.value ? "Looking it up…" : undefined));
 // The form sets or clears the choice from outside: a chip, a draft, a fresh start.
 watch(

@@ -3,7 +3,7 @@ import { SetUp } from "@apron/contract";
 import { Form, type FormSubmitEvent } from "@primevue/forms";
 import Button from "primevue/button";
 import InputNumber from "primevue/inputnumber";
-import { computed } from "vue";
+import { computed, nextTick, useTemplateRef } from "vue";
 import { fieldSentence, resolverFor } from "../client/form-resolver.ts";
 import { sentenceOf } from "../client/words.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
@@ -26,92 +26,105 @@ const atFields = ["kitchen", "name", "password", "locale", "currency", "timeZone
 const sentence = computed(() =>
   problem.value && !atFields.some((field) => sentenceAt(field)) ? sentenceOf(problem.value) : undefined,
 );
-function send({ valid }: FormSubmitEvent): void {
-  if (valid) void setUp();
+/** The page is long: what was wrong is brought into sight. */
+async function showProblem(): Promise<void> {
+  await nextTick();
+  form.value?.querySelector('[role="alert"]')?.scrollIntoView({ block: "center" });
+}
+async function send({ valid }: FormSubmitEvent): Promise<void> {
+  if (valid) await setUp();
+  if (!valid || problem.value) await showProblem();
 }
 /** The form part passes on what its own types leave out. */
 const formAttributes = { novalidate: true };
+const form = useTemplateRef<HTMLElement>("form");
 </script>
 
 <template>
-  <Form
-    v-slot="$form"
-    class="set-up"
-    v-bind="{ ...formAttributes }"
-    :resolver="resolver"
-    :initial-values="initial"
-    @submit="send"
-  >
-    <h2>Set up your kitchen</h2>
-    <fieldset>
-      <legend>You and your kitchen</legend>
-      <div class="pair">
-        <FieldFrame
-          label="Kitchen name"
-          for="kitchen"
-          :problem="fieldSentence($form['kitchen']) ?? sentenceAt('kitchen')"
-        >
-          <TextBox id="kitchen" v-model="draft.kitchen" name="kitchen" autocomplete="off" />
-        </FieldFrame>
-        <FieldFrame
-          label="Your name"
-          for="name"
-          :problem="fieldSentence($form['name']) ?? sentenceAt('name')"
-        >
-          <TextBox id="name" v-model="draft.name" name="name" autocomplete="username" />
-        </FieldFrame>
-        <FieldFrame
-          label="Password"
-          for="password"
-          :problem="fieldSentence($form['password']) ?? sentenceAt('password')"
-          hint="8 characters or more."
-        >
-          <TextBox
-            id="password"
-            v-model="password"
-            name="password"
-            type="password"
-            autocomplete="new-password"
-          />
-        </FieldFrame>
-      </div>
-    </fieldset>
-    <fieldset>
-      <legend>Who eats here</legend>
-      <EaterList v-model="draft.eaters" />
-    </fieldset>
-    <fieldset>
-      <legend>Units, names and dates</legend>
-      <WritingFields :writing="draft" :sentence-at="sentenceAt" @changed="draft = { ...draft, ...$event }" />
-    </fieldset>
-    <fieldset>
-      <legend>Freezer and scale</legend>
-      <div class="pair">
-        <FieldFrame label="Freezer room, in portions" for="freezer-room">
-          <InputNumber
-            v-model="draft.freezerPortions"
-            input-id="freezer-room"
-            :min="0"
-            :max="5000"
-            show-buttons
-            fluid
-          />
-        </FieldFrame>
-        <div>
-          <p class="label">Scale</p>
-          <ChoiceButtons v-model="draft.scale" label="Scale" :choices="scaleChoices" />
+  <div ref="form">
+    <Form
+      v-slot="$form"
+      class="set-up"
+      v-bind="{ ...formAttributes }"
+      :resolver="resolver"
+      :initial-values="initial"
+      @submit="send"
+    >
+      <h2>Set up your kitchen</h2>
+      <fieldset>
+        <legend>You and your kitchen</legend>
+        <div class="pair">
+          <FieldFrame
+            label="Kitchen name"
+            for="kitchen"
+            :problem="fieldSentence($form['kitchen']) ?? sentenceAt('kitchen')"
+          >
+            <TextBox id="kitchen" v-model="draft.kitchen" name="kitchen" autocomplete="off" />
+          </FieldFrame>
+          <FieldFrame
+            label="Your name"
+            for="name"
+            :problem="fieldSentence($form['name']) ?? sentenceAt('name')"
+          >
+            <TextBox id="name" v-model="draft.name" name="name" autocomplete="username" />
+          </FieldFrame>
+          <FieldFrame
+            label="Password"
+            for="password"
+            :problem="fieldSentence($form['password']) ?? sentenceAt('password')"
+            hint="8 characters or more."
+          >
+            <TextBox
+              id="password"
+              v-model="password"
+              name="password"
+              type="password"
+              autocomplete="new-password"
+            />
+          </FieldFrame>
         </div>
-      </div>
-    </fieldset>
-    <ProblemNote :text="sentence" />
-    <Button
-      type="submit"
-      label="Create kitchen"
-      data-testid="create-kitchen"
-      size="large"
-      :loading="pending"
-    />
-  </Form>
+      </fieldset>
+      <fieldset>
+        <legend>Who eats here</legend>
+        <EaterList v-model="draft.eaters" />
+      </fieldset>
+      <fieldset>
+        <legend>Units, names and dates</legend>
+        <WritingFields
+          :writing="draft"
+          :sentence-at="sentenceAt"
+          @changed="draft = { ...draft, ...$event }"
+        />
+      </fieldset>
+      <fieldset>
+        <legend>Freezer and scale</legend>
+        <div class="pair">
+          <FieldFrame label="Freezer room, in portions" for="freezer-room">
+            <InputNumber
+              v-model="draft.freezerPortions"
+              input-id="freezer-room"
+              :min="0"
+              :max="5000"
+              show-buttons
+              fluid
+            />
+          </FieldFrame>
+          <div>
+            <p class="label">Scale</p>
+            <ChoiceButtons v-model="draft.scale" label="Scale" :choices="scaleChoices" />
+          </div>
+        </div>
+      </fieldset>
+      <ProblemNote :text="sentence" />
+      <Button
+        type="submit"
+        label="Create kitchen"
+        data-testid="create-kitchen"
+        size="large"
+        :loading="pending"
+      />
+    </Form>
+  </div>
 </template>
 
 <style scoped>

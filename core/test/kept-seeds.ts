@@ -1,0 +1,2 @@
+/** Seeds that once made a property fail, by the full name of its test: each is tried again in every run. */
+export const keptSeeds: Readonly<Record<string, readonly number[]>> = {};

@@ -1,0 +1,184 @@
+import { spawn } from "node:child_process";
+import {
+  cpSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  readdirSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from "node:fs";
+import { availableParallelism, tmpdir } from "node:os";
+import { join, relative } from "node:path";
+import ts from "typescript";
+import { root, say } from "./run.mjs";
+
+/**
+ * `npm run mutants`: how much of core's own tests would notice a fault. Takes a sample of small faults (an operator
+ * turned round, a limit moved, a condition negated), puts each into a copy of core, and runs the tests that reach it.
+ *   --sample 120     so many faults, or `all`
+ *   --seed 7         the same sample again; a new one each run otherwise
+ *   --only keeping   only files whose path holds this
+ */
+const option = (name, fallback) => {
+  const at = process.argv.indexOf(`--${name}`);
+  return at < 0 ? fallback : process.argv[at + 1];
+};
+const seed = Number(option("seed", Math.floor(Math.random() * 1e9)));
+const sample = option("sample", "120");
+const only = option("only", "");
+const patienceMs = 120_000;
+
+/** Faults that change nothing that can be seen, each with its reason: they are not counted. */
+const equivalents = JSON.parse(readFileSync(join(root, "scripts", "mutants-equivalent.json"), "utf8"));
+
+const swaps = new Map([
+  [ts.SyntaxKind.LessThanToken, "<="],
+  [ts.SyntaxKind.LessThanEqualsToken, "<"],
+  [ts.SyntaxKind.GreaterThanToken, ">="],
+  [ts.SyntaxKind.GreaterThanEqualsToken, ">"],
+  [ts.SyntaxKind.EqualsEqualsEqualsToken, "!=="],
+  [ts.SyntaxKind.ExclamationEqualsEqualsToken, "==="],
+  [ts.SyntaxKind.PlusToken, "-"],
+  [ts.SyntaxKind.MinusToken, "+"],
+  [ts.SyntaxKind.AsteriskToken, "/"],
+  [ts.SyntaxKind.SlashToken, "*"],
+  [ts.SyntaxKind.AmpersandAmpersandToken, "||"],
+  [ts.SyntaxKind.BarBarToken, "&&"],
+]);
+
+const isText = (node) =>
+  ts.isStringLiteralLike(node) ||
+  ts.isTemplateExpression(node) ||
+  (ts.isBinaryExpression(node) && (isText(node.left) || isText(node.right)));
+
+/** The faults of one node: what to put in place of which stretch of the file. */
+function* faultsOf(node) {
+  if (ts.isBinaryExpression(node)) {
+    const instead = swaps.get(node.operatorToken.kind);
+    // Two texts put together cannot be taken from each other.
+    const isJoin = node.operatorToken.kind === ts.SyntaxKind.PlusToken && isText(node);
+    if (instead && !isJoin) yield [node.operatorToken.getStart(), node.operatorToken.end, instead];
+  }
+  if (ts.isNumericLiteral(node)) yield [node.getStart(), node.end, String(Number(node.text) + 1)];
+  if (node.kind === ts.SyntaxKind.TrueKeyword) yield [node.getStart(), node.end, "false"];
+  if (node.kind === ts.SyntaxKind.FalseKeyword) yield [node.getStart(), node.end, "true"];
+  if (ts.isIfStatement(node) || ts.isConditionalExpression(node)) {
+    const condition = ts.isIfStatement(node) ? node.expression : node.condition;
+    yield [condition.getStart(), condition.end, `!(${condition.getText()})`];
+  }
+}
+
+function faultsIn(path) {
+  const text = readFileSync(join(root, path), "utf8");
+  const source = ts.createSourceFile(path, text, ts.ScriptTarget.Latest, true);
+  const found = [];
+  const visit = (node) => {
+    if (ts.isTypeNode(node) || ts.isTypeAliasDeclaration(node) || ts.isImportDeclaration(node)) return;
+    for (const [from, to, instead] of faultsOf(node)) {
+      const { line } = source.getLineAndCharacterOfPosition(from);
+      const lineText = text.split("\n")[line].trim();
+      found.push({ path, from, to, instead, line: line + 1, was: text.slice(from, to), lineText });
+    }
+    ts.forEachChild(node, visit);
+  };
+  visit(source);
+  return found;
+}
+
+/** Core's own rules: without tests, tables and lists of exports. */
+const files = readdirSync(join(root, "core/src"), { recursive: true, withFileTypes: true })
+  .filter((entry) => entry.isFile() && entry.name.endsWith(".ts"))
+  .map((entry) => relative(root, join(entry.parentPath, entry.name)))
+  .filter((path) => !/\.test\.ts$|\/tables\/|\/index\.ts$|reference\.ts$/.test(path) && path.includes(only));
+
+/** mulberry32: a small generator of numbers that look like chance, the same for the same seed. */
+function chance(state) {
+  return () => {
+    state = (state + 0x6d2b79f5) | 0;
+    let t = Math.imul(state ^ (state >>> 15), 1 | state);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+
+function drawn(all) {
+  if (sample === "all") return all;
+  const next = chance(seed);
+  const pool = [...all];
+  return Array.from({ length: Math.min(Number(sample), pool.length) }, () =>
+    pool.splice(Math.floor(next() * pool.length), 1).at(0),
+  );
+}
+
+/** A copy of core that may be broken, beside the packages it needs. */
+function workbench() {
+  const folder = mkdtempSync(join(tmpdir(), "apron-mutants-"));
+  for (const path of ["core", "jest.config.js", "package.json", "tsconfig.base.json"])
+    cpSync(join(root, path), join(folder, path), { recursive: true });
+  for (const other of ["contract", "server", "web"]) mkdirSync(join(folder, other));
+  symlinkSync(join(root, "node_modules"), join(folder, "node_modules"));
+  return folder;
+}
+
+function tested(folder, path) {
+  return new Promise((done) => {
+    const args = [
+      "--experimental-vm-modules",
+      "--no-warnings",
+      "node_modules/jest/bin/jest.js",
+      "--selectProjects",
+      "core",
+    ];
+    const child = spawn(
+      process.execPath,
+      [...args, "--bail", "--silent", "--maxWorkers", "1", "--findRelatedTests", join(folder, path)],
+      { cwd: folder, stdio: "ignore", env: { ...process.env, APRON_SEED: "1" } },
+    );
+    const timer = setTimeout(() => child.kill("SIGKILL"), patienceMs);
+    child.once("exit", (code) => {
+      clearTimeout(timer);
+      done(code === 0 ? "survived" : "killed");
+    });
+  });
+}
+
+const nameOf = ({ path, lineText, was, instead }) => `${path}: ${lineText} [${was} -> ${instead}]`;
+
+async function tryAll(faults) {
+  const queue = [...faults];
+  const outcomes = [];
+  const worker = async () => {
+    const folder = workbench();
+    for (let fault = queue.shift(); fault; fault = queue.shift()) {
+      const file = join(folder, fault.path);
+      const whole = readFileSync(file, "utf8");
+      writeFileSync(file, whole.slice(0, fault.from) + fault.instead + whole.slice(fault.to));
+      const outcome = await tested(folder, fault.path);
+      writeFileSync(file, whole);
+      outcomes.push({ fault, outcome });
+      if (outcome === "survived")
+        say(`survived  ${fault.path}:${fault.line}  ${fault.was} -> ${fault.instead}   ${fault.lineText}`);
+    }
+    rmSync(folder, { recursive: true, force: true });
+  };
+  await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, worker));
+  return outcomes;
+}
+
+const all = files.flatMap(faultsIn).filter((fault) => !(nameOf(fault) in equivalents));
+const faults = drawn(all);
+say(`${faults.length} of ${all.length} faults in ${files.length} files, seed ${seed}`);
+const outcomes = await tryAll(faults);
+const killed = outcomes.filter(({ outcome }) => outcome === "killed").length;
+const rate = Math.round((1000 * killed) / Math.max(1, outcomes.length)) / 10;
+/** What people's safety hangs on: no fault may pass there. */
+const strict =
+  /core\/src\/(larder\/(use-by|keeping|shelf)|basket\/(keeping|freshness)|measure\/|catalogue\/read-line)/;
+const grave = outcomes.filter(({ fault, outcome }) => outcome === "survived" && strict.test(fault.path));
+for (const { fault } of grave) say(`grave: ${nameOf(fault)}`);
+process.stdout.write(
+  `${killed} of ${outcomes.length} killed: ${rate} % (seed ${seed}); ${grave.length} survived in keeping, units and line reading\n`,
+);
+process.exit(rate >= 85 && grave.length === 0 ? 0 : 1);
