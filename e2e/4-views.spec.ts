@@ -1,39 +1,10 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
-import { ask, signInDemo } from "./cook.ts";
+import { signInDemo } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
+import { views } from "./views.ts";
 
 test.use({ ofFile: "4-views" });
-
-/** Every main view, with the words that tell that it has loaded. */
-async function views(page: Page): Promise<(readonly [path: string, ready: RegExp])[]> {
-  const { lots } = await ask<{ lots: { id: string }[] }>(page, "/api/lots?state=raw&limit=1");
-  const { containers } = await ask<{ containers: { id: string }[] }>(page, "/api/larder");
-  return [
-    ["/", /Best use of today's surplus/],
-    ["/basket", /In stock/],
-    [`/basket/${lots[0]?.id}`, /History/],
-    [`/trim/${lots[0]?.id}`, /By-products|Save trim/],
-    ["/match", /saved from spoiling/],
-    ["/cook/chard-and-hazelnut-pesto", /Store in/],
-    ["/larder", /portions/],
-    [`/label/${containers[0]?.id}`, /Why this date/],
-    ["/dressing", /Mix in this order/],
-    ["/handbook", /Add your own ingredient/],
-    ["/handbook/chard", /Trim yields/],
-    ["/kitchen", /Looks like this/],
-    ["/recipes", /Formulas by weight/],
-    ["/recipes/lovage-green-sauce", /Per batch/],
-    ["/recipes/leek-and-plum-plate/plate", /Main flavours/],
-    ["/recipes/leek-and-plum-plate/cost", /per portion/],
-    ["/recipes/leek-and-plum-plate/diners", /becomes/],
-    ["/recipes/leek-and-plum-plate/versions", /Compare versions/],
-    ["/recipes/lovage-green-sauce/edit", /Based on version/],
-    ["/recipes/lovage-green-sauce/card", /Herb sauce in oil/],
-    ["/recipes/import", /how each line was read/],
-    ["/basket/import", /CSV file/],
-  ];
-}
 
 const violationsOf = async (page: Page, rules?: readonly string[]): Promise<string[]> => {
   const axe = new AxeBuilder({ page });
@@ -61,38 +32,6 @@ test("no axe violations on any view, by day and by evening", async ({ page }) =>
     await noteAll("evening", path, ["color-contrast"]);
   }
   expect(found).toEqual([]);
-});
-
-test("no view is wider than a phone or a small tablet, and every station can be reached", async ({
-  page,
-}) => {
-  test.setTimeout(240_000);
-  await signInDemo(page);
-  const all = await views(page);
-  const wide: string[] = [];
-  for (const width of [360, 560, 820]) {
-    await page.setViewportSize({ width, height: 740 });
-    for (const [path, ready] of all) {
-      await page.goto(path);
-      await expect(page.getByText(ready).first()).toBeAttached();
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      if (over > 0) wide.push(`${path} at ${width} by ${over} px`);
-    }
-    await page.goto("/");
-    for (const name of [/^Trim/, /^Larder/, "Recipes", "Dressing", "Handbook", "Kitchen settings"]) {
-      const link = page.getByRole("link", { name });
-      if (!(await link.isVisible())) await page.getByRole("button", { name: "More" }).click();
-      await link.click();
-      await expect(page.getByRole("dialog")).toBeHidden();
-      await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
-    }
-    const signOut = page.getByRole("button", { name: "Sign out" });
-    if (!(await signOut.isVisible())) await page.getByRole("button", { name: "More" }).click();
-    await expect(signOut).toBeVisible();
-    await page.keyboard.press("Escape");
-    await expect(page.getByRole("dialog")).toBeHidden();
-  }
-  expect(wide).toEqual([]);
 });
 
 test("nothing goes wrong quietly: no console errors on any view", async ({ page }) => {

@@ -2,7 +2,6 @@ import { mkdirSync, readFileSync, rmSync } from "node:fs";
 import { join } from "node:path";
 import { prepareBuild, prepareChromium, preparePackages, preparePostgres } from "./prepare.mjs";
 import { follow, root, say } from "./run.mjs";
-import { startProgram } from "./start-program.mjs";
 import { withThrowawayDatabase } from "./with-database.mjs";
 
 const results = join(root, "test-results");
@@ -43,23 +42,10 @@ async function jest() {
 async function browsers() {
   const outputFile = join(results, "e2e.json");
   rmSync(outputFile, { force: true });
-  const [demo, empty] = [await startProgram([]), await startProgram(["--empty"])];
-  try {
-    const env = {
-      ...process.env,
-      E2E_DEMO_URL: demo.url,
-      E2E_EMPTY_URL: empty.url,
-      CHROMIUM: prepareChromium(),
-      E2E_RESULTS: outputFile,
-    };
-    await follow(
-      process.execPath,
-      ["node_modules/@playwright/test/cli.js", "test", "--config", "e2e/playwright.config.ts"],
-      { env },
-    );
-  } finally {
-    await Promise.all([demo.stop(), empty.stop()]);
-  }
+  // Every file of browser tests starts a program of its own (e2e/kitchen-test.ts).
+  const env = { ...process.env, CHROMIUM: prepareChromium(), E2E_RESULTS: outputFile };
+  const playwright = ["node_modules/@playwright/test/cli.js", "test", "--config", "e2e/playwright.config.ts"];
+  await follow(process.execPath, playwright, { env });
   const { stats } = JSON.parse(readFileSync(outputFile, "utf8"));
   count(stats.expected, stats.unexpected + stats.flaky + stats.skipped);
 }

@@ -14,6 +14,8 @@ export function useDraft<Value extends object>(
   const key = `apron:draft:${kitchen}:${name}`;
   const draft = useStorage<Value>(key, empty(), undefined, {
     mergeDefaults: true,
+    // Two tabs with one form do not type into each other.
+    listenToStorageChanges: false,
     writeDefaults: false,
     serializer: {
       read: (text) => ({ ...empty(), ...(JSON.parse(text) as Value) }),

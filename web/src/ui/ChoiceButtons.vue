@@ -21,5 +21,6 @@ const chosen = defineModel<Value>({ required: true });
 <style scoped>
 .choices {
   flex-wrap: wrap;
+  max-width: 100%;
 }
 </style>
