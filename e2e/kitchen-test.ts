@@ -12,7 +12,7 @@ export const test = base.extend<object, { ofFile: string; program: Program }>({
   program: [
     // Playwright reads from the arguments what a fixture needs: another file is another worker.
     async ({ ofFile: _ofFile }, use) => {
-      const program = (await startProgram(["--empty"])) as Program;
+      const program = await startProgram(["--empty"]);
       await use(program);
       await program.stop();
     },

@@ -45,25 +45,25 @@ async function takeAll(page) {
     say(`${name}.png`);
   };
   await page.goto("/sign-in");
-  await page.getByRole("button", { name: /Sign in as/ }).click();
+  await page.getByTestId("sign-in-demo").click();
   await page.getByText("Best use of today's surplus").waitFor();
-  await page.request.post("/api/devices/scale/pile", { data: { grams: 790 } });
+  await page.request.post("/api/devices/scale/load", { data: { grams: 790 } });
   await page.waitForTimeout(2500);
   await take("today");
   await take("basket", "/basket");
   await page.getByRole("button", { name: "Several" }).click();
   for (const line of ["2 bunches chard", "1 kg pumkin", "2 heads lettuce", "6 spring onions"]) {
-    await page.getByLabel("A line, or a whole pasted list").fill(line);
+    await page.locator("#intake-line").fill(line);
     await page.keyboard.press("Enter");
   }
-  await page.getByRole("button", { name: "Beds" }).click();
+  await page.getByRole("tab", { name: "Beds" }).click();
   await take("box-and-beds");
-  await page.getByRole("button", { name: "One thing" }).click();
+  await page.getByRole("button", { name: "One item" }).click();
   const { lots } = await (await page.request.get("/api/lots?state=raw&text=chard&limit=1")).json();
   await page.goto(`/trim/${lots[0].id}`);
   await page.getByLabel("Usable", { exact: true }).fill("790 g");
   await take("trim");
-  await page.getByRole("button", { name: "Compare prices" }).click();
+  await page.getByRole("tab", { name: "Compare prices" }).click();
   await page.getByLabel("Price", { exact: true }).first().fill("1.80");
   await page.getByLabel("Price", { exact: true }).nth(1).fill("5.60");
   await page.getByRole("button", { name: "Compare", exact: true }).click();
@@ -84,10 +84,10 @@ async function takeAll(page) {
   await take("label", `/label/${containers.find((c) => c.place === "freezer").id}`);
   await take("recipes", "/recipes");
   await take("recipe", "/recipes/leek-and-plum-plate");
-  await take("plate", "/recipes/leek-and-plum-plate?view=plate");
+  await take("plate", "/recipes/leek-and-plum-plate/plate");
   await page.goto("/recipes/import");
   await page
-    .getByLabel("The recipe")
+    .getByLabel("Recipe text")
     .fill(
       "Windfall slaw\nServes 4\n\n2 medium kohlrabi (about 500 g), peeled\n150 g apple, in matchsticks\n3 tbsp cider vinegar\nsalt to taste\n\nMethod\nStir the salt into the vinegar.\nDress and leave to stand for 30 minutes.",
     );

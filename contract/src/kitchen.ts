@@ -6,7 +6,7 @@ import { Id } from "./quantities.ts";
 const Name = z.string().trim().min(1).max(60);
 const IngredientId = z.string().min(1).max(60);
 
-export const Choices = {
+const Choices = {
   dialect: z.enum(["us", "uk"]),
   units: z.enum(["metric", "us", "both"]),
   cup: z.enum(["us-customary", "us-label", "metric"]),

@@ -9,7 +9,7 @@ const seedOfRun = Number(process.env["APRON_SEED"] ?? Math.floor(Math.random() *
  * Tries a property with this run's seed, after every seed that once made it fail: those are kept as cases in
  * kept-seeds.ts, by the name of their test.
  */
-export function check<Values>(property: fc.IRawProperty<Values>, how: fc.Parameters<Values> = {}): void {
+export function check<Values>(property: fc.IProperty<Values>, how: fc.Parameters<Values> = {}): void {
   const kept = keptSeeds[expect.getState().currentTestName ?? ""] ?? [];
   for (const seed of [...kept, seedOfRun]) fc.assert(property, { ...how, seed });
 }

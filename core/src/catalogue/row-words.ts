@@ -76,93 +76,91 @@ export const bases = [
 export type Basis = (typeof bases)[number];
 
 /** Measures that the tables weigh; a kitchen may name more of its own. */
-export const measureNames = [
-  "ball",
-  "block",
-  "bunch",
-  "can",
-  "can-drained",
-  "clove",
-  "cm-piece",
-  "cup",
-  "cup-arils",
-  "cup-blanched",
-  "cup-chopped",
-  "cup-cooked",
-  "cup-crumbled",
-  "cup-cubed",
-  "cup-grated",
-  "cup-ground",
-  "cup-loose-leaves",
-  "cup-packed",
-  "cup-packed-leaves",
-  "cup-puree",
-  "cup-rasp-grated",
-  "cup-sections",
-  "cup-shaved",
-  "cup-shredded",
-  "cup-sliced",
-  "cup-slivered",
-  "cup-spiralized",
-  "cup-whole",
-  "dash",
-  "drizzle",
-  "each-english",
-  "each-large",
-  "each-large-flesh",
-  "each-medium",
-  "each-new",
-  "each-peeled",
-  "each-persian",
-  "each-plum",
-  "each-small",
-  "each-small-flesh",
-  "ear",
-  "ear-large",
-  "ear-small",
-  "floret",
-  "glug",
-  "handful",
-  "head",
-  "head-heart",
-  "head-large",
-  "head-little-gem",
-  "head-small",
-  "juice-of-one",
-  "knob",
-  "leaf",
-  "leaf-inner",
-  "log",
-  "pinch",
-  "punnet",
-  "slice",
-  "slice-1cm",
-  "small-bunch",
-  "splash",
-  "sprig",
-  "squeeze",
-  "stalk",
-  "stalk-large",
-  "stalk-small",
-  "stick",
-  "tbsp",
-  "tbsp-arils",
-  "tbsp-chopped",
-  "tbsp-crumbled",
-  "tbsp-grated",
-  "tbsp-minced",
-  "tbsp-packed",
-  "tbsp-zest",
-  "tray-cut",
-  "tsp",
-  "tsp-minced",
-  "tsp-packed",
-  "tsp-pureed",
-  "tsp-zest",
-  "wedge",
-  "zest-of-one",
-] as const;
-export type MeasureName = (typeof measureNames)[number];
+export type MeasureName =
+  | "ball"
+  | "block"
+  | "bunch"
+  | "can"
+  | "can-drained"
+  | "clove"
+  | "cm-piece"
+  | "cup"
+  | "cup-arils"
+  | "cup-blanched"
+  | "cup-chopped"
+  | "cup-cooked"
+  | "cup-crumbled"
+  | "cup-cubed"
+  | "cup-grated"
+  | "cup-ground"
+  | "cup-loose-leaves"
+  | "cup-packed"
+  | "cup-packed-leaves"
+  | "cup-puree"
+  | "cup-rasp-grated"
+  | "cup-sections"
+  | "cup-shaved"
+  | "cup-shredded"
+  | "cup-sliced"
+  | "cup-slivered"
+  | "cup-spiralized"
+  | "cup-whole"
+  | "dash"
+  | "drizzle"
+  | "each-english"
+  | "each-large"
+  | "each-large-flesh"
+  | "each-medium"
+  | "each-new"
+  | "each-peeled"
+  | "each-persian"
+  | "each-plum"
+  | "each-small"
+  | "each-small-flesh"
+  | "ear"
+  | "ear-large"
+  | "ear-small"
+  | "floret"
+  | "glug"
+  | "handful"
+  | "head"
+  | "head-heart"
+  | "head-large"
+  | "head-little-gem"
+  | "head-small"
+  | "juice-of-one"
+  | "knob"
+  | "leaf"
+  | "leaf-inner"
+  | "log"
+  | "pinch"
+  | "punnet"
+  | "slice"
+  | "slice-1cm"
+  | "small-bunch"
+  | "splash"
+  | "sprig"
+  | "squeeze"
+  | "stalk"
+  | "stalk-large"
+  | "stalk-small"
+  | "stick"
+  | "tbsp"
+  | "tbsp-arils"
+  | "tbsp-chopped"
+  | "tbsp-crumbled"
+  | "tbsp-grated"
+  | "tbsp-minced"
+  | "tbsp-packed"
+  | "tbsp-zest"
+  | "tray-cut"
+  | "tsp"
+  | "tsp-minced"
+  | "tsp-packed"
+  | "tsp-pureed"
+  | "tsp-zest"
+  | "wedge"
+  | "zest-of-one";
 
 /**
  * What the kitchen's rules ask of an ingredient beside its category: which storage rule its kind follows, what it does in

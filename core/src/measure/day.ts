@@ -11,7 +11,7 @@ const dateOf = (day: Day): Date => {
 };
 
 /** The calendar day of an instant, in the zone of the machine that asks. */
-export const dayOf = (instant: Date): Day => formatISO(instant, { representation: "date" });
+const dayOf = (instant: Date): Day => formatISO(instant, { representation: "date" });
 
 /**
  * The calendar day of an instant in a time zone (IANA name): what a cook there calls today.

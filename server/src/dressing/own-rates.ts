@@ -12,7 +12,7 @@ export const ownRates = async (group: string, { stores }: WithStores): Promise<n
   (await stores.dressingWeighings.rates(group)).slice(-jarsThatCount);
 
 /** How much dressing a salad of a kind takes here. */
-export async function neededFor(
+async function neededFor(
   { group, saladG, madeG }: { group: string; saladG: number; madeG?: number | undefined },
   context: WithStores,
 ): Promise<Answer<ReplyOf<"dressingForSalad">>> {

@@ -5,7 +5,7 @@ import { notFound, refuseWith } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 
 /** Where a photo is read; its digest is in the address, so that it may be kept for good. */
-export const photoAddress = (recipeId: string, digest: string | undefined): string | null =>
+const photoAddress = (recipeId: string, digest: string | undefined): string | null =>
   digest === undefined ? null : `/api/recipes/${recipeId}/photo?is=${digest.slice(0, 16)}`;
 
 /** Addresses of all photos, by recipe. */

@@ -30,7 +30,7 @@ const about = (context: RequestContext, note: string) => ({
   note,
 });
 
-export const takenIds = async (context: RequestContext): Promise<Set<string>> =>
+const takenIds = async (context: RequestContext): Promise<Set<string>> =>
   new Set((await context.stores.recipes.all()).map((record) => record.formula.id));
 
 /** Keeps a new recipe under a readable id of its own. */

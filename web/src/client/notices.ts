@@ -3,7 +3,7 @@ import { defineStore } from "pinia";
 import { shallowRef } from "vue";
 
 /** The way back, as data: what to send if the cook wants it undone. */
-export type UndoWrite = {
+type UndoWrite = {
   [Name in WriteName]: { readonly name: Name; readonly request: RequestOf<Name> };
 }[WriteName];
 

@@ -15,7 +15,7 @@ export type PendingWrite<Name extends WriteName = WriteName> = {
 };
 
 /** A write that came back refused after its form was gone: kept until the cook has seen it. */
-export type RefusedWrite = PendingWrite & { readonly code: string; readonly field: string | null };
+type RefusedWrite = PendingWrite & { readonly code: string; readonly field: string | null };
 
 export type Outcome<Reply> =
   | { readonly kind: "answered"; readonly reply: Reply }
@@ -197,5 +197,3 @@ export function createOutbox(deps: OutboxDeps) {
 
   return { submit, flush, retryLater, discard: kept.discard, waiting: kept.mine };
 }
-
-export type Outbox = ReturnType<typeof createOutbox>;

@@ -15,7 +15,7 @@ import {
 } from "./choices.ts";
 
 /** How a kitchen measures, names and writes things; what that looks like is shown at once. */
-export type Writing = {
+type Writing = {
   units: DisplaySystem;
   dialect: "uk" | "us";
   cup: "us-customary" | "us-label" | "metric";

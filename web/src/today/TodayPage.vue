@@ -196,7 +196,7 @@ const lead = computed(() => {
 
 .due li {
   display: grid;
-  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1.2fr) 8.6rem 8.4rem;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1.2fr) 8.6rem 9.5rem;
   gap: 0.8rem;
   align-items: center;
   padding: 0.4rem 0;

@@ -1,14 +1,14 @@
 import type { ChartData, ChartDataset, ChartOptions } from "chart.js";
 
 /** Lanes stand one above the other on one axis; 1 is the lowest. */
-export type LaneBand = {
+type LaneBand = {
   readonly lane: number;
   readonly low: number;
   readonly high: number;
   readonly colour: string;
   readonly name: string;
 };
-export type LaneDots = {
+type LaneDots = {
   readonly lane: number;
   readonly colour: string;
   readonly ring: string;

@@ -21,7 +21,7 @@ export type KitchenRecord = {
   readonly timeZone: string;
 };
 
-export type KitchenChange = Partial<
+type KitchenChange = Partial<
   Pick<KitchenRecord, "name" | "dialect" | "units" | "cup" | "currency" | "locale" | "timeZone">
 >;
 

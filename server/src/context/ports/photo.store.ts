@@ -1,5 +1,5 @@
 /** A dish's picture, as the browser shrank it. */
-export type RecipePhoto = {
+type RecipePhoto = {
   readonly recipeId: string;
   readonly mediaType: string;
   readonly bytes: Uint8Array;
