@@ -113,7 +113,11 @@ test("planned both ways, in whole bunches, and compared by the usable gram", asy
   await more(page).getByLabel("Price", { exact: true }).first().fill("1.20");
   await more(page).getByLabel("Price", { exact: true }).nth(1).fill("9.00");
   await more(page).getByRole("button", { name: "Compare", exact: true }).click();
-  await expect(more(page).getByText(/cheaper/).first()).toBeVisible();
+  await expect(
+    more(page)
+      .getByText(/cheaper/)
+      .first(),
+  ).toBeVisible();
 });
 
 test("cooking after the trim loses water, and says how much saltier it makes each gram", async ({ page }) => {
