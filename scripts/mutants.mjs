@@ -115,7 +115,7 @@ function drawn(all) {
 /** A copy of core that may be broken, beside the packages it needs. */
 function workbench() {
   const folder = mkdtempSync(join(tmpdir(), "apron-mutants-"));
-  for (const path of ["core", "jest.config.js", "package.json", "tsconfig.base.json"])
+  for (const path of ["core", "scripts", "jest.config.js", "package.json", "tsconfig.base.json"])
     cpSync(join(root, path), join(folder, path), { recursive: true });
   for (const other of ["contract", "server", "web"]) mkdirSync(join(folder, other));
   symlinkSync(join(root, "node_modules"), join(folder, "node_modules"));
@@ -166,6 +166,12 @@ async function tryAll(faults) {
   await Promise.all(Array.from({ length: Math.max(1, availableParallelism()) }, worker));
   return outcomes;
 }
+
+/** Without a fault the tests must pass in the copy: or else everything would look killed. */
+const sound = workbench();
+if ((await tested(sound, "core/src/measure/units.ts")) !== "survived")
+  throw new Error("core's tests fail in the copy before anything was broken");
+rmSync(sound, { recursive: true, force: true });
 
 const all = files.flatMap(faultsIn).filter((fault) => !(nameOf(fault) in equivalents));
 const faults = drawn(all);
