@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { KitchenSettings, MakePlan } from "@apron/contract";
-import { gramsOf, partsOf, proposedContainers, typedMass } from "../src/cook/make-draft.ts";
+import { gramsOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
 import {
   answersOf,
   countOpen,
@@ -13,6 +13,7 @@ import { changesIn } from "../src/kitchen/use-kitchen-draft.ts";
 import { isNarrowed, noFilters, queryOf } from "../src/recipes/recipe-filters.ts";
 import { emptyLine, lineWithoutIngredient } from "../src/recipes/use-recipe-draft.ts";
 import { partsOf as byProductsOf } from "../src/trim/part-draft.ts";
+import { typedGrams } from "../src/ui/typed-grams.ts";
 
 describe("a make that is being typed", () => {
   const plan = {
@@ -51,7 +52,7 @@ describe("a make that is being typed", () => {
     expect(green && [green.text, gramsOf(green)]).toEqual(["567", 566.99]);
     expect(green && gramsOf({ ...green, text: "567.0" })).toBe(567);
     expect(green && gramsOf({ ...green, text: "a bit" })).toBeUndefined();
-    expect([typedMass("1 lb"), typedMass("2 cups")]).toEqual([453.59237, undefined]);
+    expect([typedGrams("1 lb"), typedGrams("2 cups")]).toEqual([453.59237, undefined]);
   });
 
   it("proposes a bowl for a salad, jars for what keeps, else what there is", () => {

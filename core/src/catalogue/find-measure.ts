@@ -125,7 +125,7 @@ export const hasOwnMeasure = (word: string, facts: Pick<IngredientFacts, "measur
   return tinned || facts.measures.some((m) => names.includes(m.measure));
 };
 
-/** One of what was counted ("bunch", "clove", or the thing itself); undefined when nobody knows its weight. */
+/** One of what was counted ("bunch", "clove", or the thing itself); undefined when its weight is not known. */
 export function findCounted(ask: MeasureAsk, facts: MeasuredFacts): OneMeasure | undefined {
   const rows = allRows(facts);
   const word = singularWord(ask.word.toLowerCase());

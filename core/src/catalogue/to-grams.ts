@@ -92,7 +92,7 @@ function massToGrams(
   return accept({ grams: exactly(amount.grams), weighed: true, workings: "weighed" });
 }
 
-/** Grams of `count` of a measure; refuses one that nobody knows the weight of. */
+/** Grams of `count` of a measure; refuses one whose weight is not known. */
 export function countToGrams(
   count: { readonly low: number; readonly high: number },
   ask: MeasureAsk,

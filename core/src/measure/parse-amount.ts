@@ -28,7 +28,7 @@ const plain = (text: string): string => normaliseLine(text).replace(/fl oz/gi, "
 /**
  * Reads "430", "1 lb 4 oz", "0,43 kg", "½ cup", "1–2 bunches", "a handful of mint".
  * A bare number is grams, as read off the scale. What follows the amount comes back as `rest`.
- * Refuses nothing typed, a number of zero or less, a unit nobody knows when nothing else explains it,
+ * Refuses nothing typed, a number of zero or less, an unknown unit when nothing else explains it,
  * and more than a quarter of a tonne.
  */
 export function parseAmount(text: string, cup: CupSystem): Result<AmountReading, AmountIssue> {

@@ -1,6 +1,6 @@
 import { trimmedDecimals } from "../measure/index.ts";
 
-/** What one amount costs; minor units of the kitchen's currency for 100 usable grams, null where nobody knows. */
+/** What one amount costs; minor units of the kitchen's currency for 100 usable grams, null where it is not known. */
 export type Priced = {
   readonly name: string;
   readonly grams: number;
@@ -54,7 +54,7 @@ export type OwnCounts = "zero" | "market";
 
 /**
  * Price of 100 usable grams of one amount, and whose price it is. What was paid stands; own produce counts as the
- * kitchen chooses; everything else costs what the board says, or nobody knows (null).
+ * kitchen chooses; everything else costs what the board says, or is not known (null).
  */
 export function pricePart(
   source: PriceSource,

@@ -20,7 +20,7 @@ export const fitsDiet = (facts: Pick<IngredientFacts, "diet" | "allergens">, die
 
 /**
  * The diets a dish of these ingredients fits, cooking liquid and optional lines included: a grain boiled in meat stock
- * is not vegetarian. Ingredients nobody knows make every answer no.
+ * is not vegetarian. Unknown ingredients make every answer no.
  */
 export function dietsOf(ingredients: readonly string[], catalogue: Catalogue): Diet[] {
   const facts = ingredients.map((id) => catalogue.ingredients.get(id));

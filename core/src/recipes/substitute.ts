@@ -9,7 +9,7 @@ import { substitutionTable, type SubstitutionRow } from "./tables/substitutions.
 export type Substitution = {
   readonly ingredient: string;
   readonly grams: number;
-  /** Salt that the stand-in carries more (+) or less (−) than what it replaces, grams; null where nobody knows. */
+  /** Salt that the substitute carries more (+) or less (−) than what it replaces, grams; null where it is not known. */
   readonly saltChangeG: number | null;
   readonly workings: string;
   readonly note: string;

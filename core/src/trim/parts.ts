@@ -19,7 +19,7 @@ const uses: readonly PartUse[] = [
 /** The parts a cook may add to a trim beside the handbook's own. */
 export const partUses: readonly PartUse[] = uses;
 
-/** What a part is good for by its name: the handbook's word first, then the usual one; undefined when nobody knows. */
+/** What a part is good for by its name: the handbook's word first, then the usual one; undefined when it is not known. */
 export const useOfPart = (
   part: string,
   handbook: readonly { part: string; use: string }[] = [],

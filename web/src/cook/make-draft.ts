@@ -1,7 +1,7 @@
 import type { ContainerOption, MakePart, MakePlan } from "@apron/contract";
-import { parseAmount } from "@apron/core/measure";
 import { newId } from "../client/new-id.ts";
 import { useDraft } from "../client/use-draft.ts";
+import { typedGrams } from "../ui/typed-grams.ts";
 
 /** One amount as it is being confirmed: the plan's grams until the cook types others. */
 export type PartDraft = MakePart & {
@@ -34,11 +34,6 @@ const emptyMake = (): MakeDraft => ({ id: newId(), used: {}, weighed: "", contai
 
 export const useMakeDraft = (recipeId: string) => useDraft(`make:${recipeId}`, emptyMake);
 
-export const typedMass = (text: string): number | undefined => {
-  const read = parseAmount(text, "us-customary");
-  return read.ok && read.value.amount.kind === "mass" ? read.value.amount.grams : undefined;
-};
-
 /** The lines of a plan with what was typed of each. */
 export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>): PartDraft[] =>
   plan.lines.flatMap((line) =>
@@ -54,7 +49,7 @@ export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>):
  * lot of 566.99 g shown as 567 g is used up and not overdrawn. Undefined when it cannot be read.
  */
 export const gramsOf = (part: PartDraft): number | undefined =>
-  part.text === part.planned ? Math.floor(part.grams * 1000) / 1000 : typedMass(part.text);
+  part.text === part.planned ? Math.floor(part.grams * 1000) / 1000 : typedGrams(part.text);
 
 /** A bowl for what is eaten now, a tub for a dip, jars for what keeps: the first guess, changed in two taps. */
 const defaultContainer: Readonly<Record<string, ContainerOption["kind"]>> = {

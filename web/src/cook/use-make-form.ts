@@ -6,12 +6,12 @@ import {
   gramsOf,
   partsOf,
   proposedContainers,
-  typedMass,
   useMakeDraft,
   type ContainerDraft,
   type MakeDraft,
   type PartDraft,
 } from "./make-draft.ts";
+import { typedGrams } from "../ui/typed-grams.ts";
 
 type Typed = {
   readonly draft: MakeDraft;
@@ -31,11 +31,11 @@ function bodyOf(
     return void submission.refuse("amount-not-understood", `used.${unread}.grams`, {
       text: used[unread]?.text,
     });
-  const weighedG = draft.weighed.trim() === "" ? null : typedMass(draft.weighed);
+  const weighedG = draft.weighed.trim() === "" ? null : typedGrams(draft.weighed);
   if (weighedG === undefined)
     return void submission.refuse("amount-not-understood", "weighedG", { text: draft.weighed });
   const leftOvers = draft.leftOvers.map(({ id, ingredient, text }) => ({
-    ...{ id, ingredient, grams: typedMass(text) ?? 0 },
+    ...{ id, ingredient, grams: typedGrams(text) ?? 0 },
     place: "fridge" as const,
   }));
   if (leftOvers.some((l) => l.grams <= 0)) return void submission.refuse("amount-empty", "leftOvers");

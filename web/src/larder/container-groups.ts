@@ -11,7 +11,7 @@ export type ContainerGroup = {
   readonly portions: number;
 };
 
-const firstOut = (a: Container, b: Container): number =>
+const compareByExpiry = (a: Container, b: Container): number =>
   a.useBy.localeCompare(b.useBy) || a.remainingG - b.remainingG;
 
 const sumOf = (members: readonly Container[], of: (c: Container) => number): number =>
@@ -26,12 +26,12 @@ export function groupContainers(containers: readonly Container[]): ContainerGrou
   }
   return [...groups]
     .flatMap(([key, found]) => {
-      const members = [...found].sort(firstOut);
+      const members = [...found].sort(compareByExpiry);
       const [next] = members;
       if (!next) return [];
       const grams = sumOf(members, (c) => c.remainingG);
       const portions = sumOf(members, (c) => c.portionsLeft);
       return [{ key, next, members, count: members.length, grams, portions }];
     })
-    .sort((a, b) => firstOut(a.next, b.next));
+    .sort((a, b) => compareByExpiry(a.next, b.next));
 }
