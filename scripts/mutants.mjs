@@ -10,7 +10,7 @@ import {
   writeFileSync,
 } from "node:fs";
 import { availableParallelism, tmpdir } from "node:os";
-import { join, relative } from "node:path";
+import { dirname, join, relative } from "node:path";
 import ts from "typescript";
 import { root, say } from "./run.mjs";
 
@@ -122,7 +122,7 @@ function workbench() {
   return folder;
 }
 
-function tested(folder, path) {
+function jest(folder, which) {
   return new Promise((done) => {
     const args = [
       "--experimental-vm-modules",
@@ -133,7 +133,7 @@ function tested(folder, path) {
     ];
     const child = spawn(
       process.execPath,
-      [...args, "--bail", "--silent", "--maxWorkers", "1", "--findRelatedTests", join(folder, path)],
+      [...args, "--bail", "--silent", "--maxWorkers", "1", "--passWithNoTests", ...which],
       { cwd: folder, stdio: "ignore", env: { ...process.env, APRON_SEED: "1" } },
     );
     const timer = setTimeout(() => child.kill("SIGKILL"), patienceMs);
@@ -142,6 +142,12 @@ function tested(folder, path) {
       done(code === 0 ? "survived" : "killed");
     });
   });
+}
+
+/** The tests of the file's own folder first, which notice most faults; then all that reach it. */
+async function tested(folder, path) {
+  const near = await jest(folder, ["--testPathPatterns", `/${dirname(path)}/`]);
+  return near === "killed" ? near : jest(folder, ["--findRelatedTests", join(folder, path)]);
 }
 
 const nameOf = ({ path, lineText, was, instead }) => `${path}: ${lineText} [${was} -> ${instead}]`;

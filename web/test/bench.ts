@@ -1,6 +1,6 @@
 import { PiniaColada } from "@pinia/colada";
 import { createPinia } from "pinia";
-import { createApp, nextTick, type App } from "vue";
+import { createApp, nextTick, type App, type Plugin } from "vue";
 import type { Session } from "@apron/contract";
 import { useSession } from "../src/client/session.ts";
 
@@ -15,8 +15,12 @@ export const wren: Session = {
   },
 } as unknown as Session;
 
-/** Runs `setup` as a component's, signed in as `session`. */
-export function atTheBench<Value>(setup: () => Value, session: Session | null = wren): Bench<Value> {
+/** Runs `setup` as a component's, signed in as `session`; `plugins` are what it needs of the app besides. */
+export function atTheBench<Value>(
+  setup: () => Value,
+  session: Session | null = wren,
+  plugins: readonly Plugin[] = [],
+): Bench<Value> {
   let value: Value | undefined;
   const app = createApp({
     setup() {
@@ -27,6 +31,7 @@ export function atTheBench<Value>(setup: () => Value, session: Session | null = 
   });
   app.use(createPinia());
   app.use(PiniaColada, {});
+  for (const plugin of plugins) app.use(plugin);
   app.mount(document.createElement("div"));
   return {
     app,
