@@ -1,7 +1,7 @@
 import type { Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
 import { amountField, ask, chooseItem, logLot, notice, signInDemo, tell } from "./cook.ts";
-import { expect, test } from "./kitchen-test.ts";
+import { expect, slowDown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "10-bad-conditions" });
 
@@ -166,8 +166,7 @@ test.describe("a slow machine", () => {
   test("the cook's path is walked with the processor four times slower", async ({ page }) => {
     test.setTimeout(180_000);
     await signInDemo(page);
-    const session = await page.context().newCDPSession(page);
-    await session.send("Emulation.setCPUThrottlingRate", { rate: 4 });
+    await slowDown(page, 4);
     await chooseItem(page, "carrot tops");
     await amountField(page).fill("430");
     await page.getByTestId("log-lot").click();

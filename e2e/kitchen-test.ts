@@ -1,7 +1,27 @@
-import { test as base } from "@playwright/test";
+import { test as base, type Browser, type Page } from "@playwright/test";
 import { startProgram } from "../scripts/start-program.mjs";
 
 type Program = { readonly url: string; readonly stop: () => Promise<void> };
+
+/** How many times slower than this machine the browser's processor is: `npm run e2e:slow` says 4. */
+const slowdown = Number(process.env["E2E_SLOWDOWN"] ?? "1");
+
+/** Slows the processor down for one page, whatever it does. */
+export async function slowDown(page: Page, rate: number): Promise<void> {
+  const session = await page.context().newCDPSession(page);
+  await session.send("Emulation.setCPUThrottlingRate", { rate });
+}
+
+/** Every page of every context of this browser is slow, also a second tablet's. */
+function slowBrowser(browser: Browser): Browser {
+  const open = browser.newContext.bind(browser);
+  browser.newContext = async (options) => {
+    const context = await open(options);
+    context.on("page", (page) => void slowDown(page, slowdown).catch(() => undefined));
+    return context;
+  };
+  return browser;
+}
 
 /**
  * Every file of tests has a program of its own, with its own port and data, started as a newcomer would: the demo
@@ -17,6 +37,12 @@ export const test = base.extend<object, { ofFile: string; program: Program }>({
       await program.stop();
     },
     { scope: "worker", timeout: 120_000 },
+  ],
+  browser: [
+    async ({ browser }, use) => {
+      await use(slowdown > 1 ? slowBrowser(browser) : browser);
+    },
+    { scope: "worker" },
   ],
   baseURL: async ({ program }, use) => {
     await use(program.url);
