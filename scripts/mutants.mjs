@@ -20,6 +20,7 @@ import { root, say } from "./run.mjs";
  *   --sample 120     so many faults, or `all`
  *   --seed 7         the same sample again; a new one each run otherwise
  *   --only keeping   only files whose path holds this
+ *   --near           only with the tests of the file's own folder: fast, and harder to pass
  */
 const option = (name, fallback) => {
   const at = process.argv.indexOf(`--${name}`);
@@ -28,6 +29,7 @@ const option = (name, fallback) => {
 const seed = Number(option("seed", Math.floor(Math.random() * 1e9)));
 const sample = option("sample", "120");
 const only = option("only", "");
+const isNear = process.argv.includes("--near");
 const patienceMs = 120_000;
 
 /** Faults that change nothing that can be seen, each with its reason: they are not counted. */
@@ -147,7 +149,7 @@ function jest(folder, which) {
 /** The tests of the file's own folder first, which notice most faults; then all that reach it. */
 async function tested(folder, path) {
   const near = await jest(folder, ["--testPathPatterns", `/${dirname(path)}/`]);
-  return near === "killed" ? near : jest(folder, ["--findRelatedTests", join(folder, path)]);
+  return isNear || near === "killed" ? near : jest(folder, ["--findRelatedTests", join(folder, path)]);
 }
 
 const nameOf = ({ path, lineText, was, instead }) => `${path}: ${lineText} [${was} -> ${instead}]`;

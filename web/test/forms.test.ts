@@ -357,4 +357,16 @@ describe("the set-up page", () => {
     await settle();
     expect([done, localStorage.getItem("apron:set-up")]).toEqual([1, null]);
   });
+
+  it("whose answer was lost opens the kitchen with the same name and password; another's stays shut", async () => {
+    let done = 0;
+    const there = { status: 409, body: { code: "already-set-up" } };
+    aServer({ "/api/set-up": there, "/api/session": { status: 201, body: wren } });
+    const form = at(() => useSetUp(() => done++), null);
+    await form.setUp();
+    expect([done, form.problem.value]).toEqual([1, undefined]);
+    aServer({ "/api/set-up": there, "/api/session": { status: 401, body: { code: "wrong-password" } } });
+    await form.setUp();
+    expect([done, form.problem.value?.code]).toEqual([1, "already-set-up"]);
+  });
 });

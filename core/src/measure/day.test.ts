@@ -1,7 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { check } from "../../test/property.ts";
-import { addDays, daysBetween, earliest } from "./day.ts";
+import { addDays, dayIn, daysBetween, earliest, isTimeZone } from "./day.ts";
 
 describe("calendar days", () => {
   it.each([
@@ -26,6 +26,21 @@ describe("calendar days", () => {
   it("finds the earliest, and nothing among nothing", () => {
     expect(earliest(["2026-03-01", "2025-12-31", "2026-02-01"])).toBe("2025-12-31");
     expect(earliest([])).toBeUndefined();
+  });
+
+  it.each([
+    ["2026-11-28T12:00:00Z", "Pacific/Auckland", "2026-11-29"],
+    ["2026-11-28T12:00:00Z", "America/Los_Angeles", "2026-11-28"],
+    ["2026-01-01T03:30:00Z", "America/St_Johns", "2026-01-01"],
+    ["2026-01-01T03:29:00Z", "America/St_Johns", "2025-12-31"],
+    ["2026-03-05T23:59:59Z", "UTC", "2026-03-05"],
+    ["0987-03-05T12:00:00Z", "UTC", "0987-03-05"],
+  ])("%s in %s is %s", (instant, zone, day) => {
+    expect(dayIn(new Date(instant), zone)).toBe(day);
+  });
+
+  it("knows time zones by their names", () => {
+    expect(["Europe/Paris", "UTC", "Middle/Earth", ""].map(isTimeZone)).toEqual([true, true, false, false]);
   });
 
   it("does not take nonsense for a day", () => {

@@ -28,6 +28,25 @@ describe("combining estimates", () => {
     });
   });
 
+  it.each([
+    // Relative half-ranges 0.3 and 0.4 below make 0.5, 0.6 and 0.8 above make 1.
+    [estimate(100, 70, 160), estimate(2, 1.2, 3.6), { value: 200, low: 100, high: 400 }],
+    [estimate(2, 1.2, 3.6), estimate(100, 70, 160), { value: 200, low: 100, high: 400 }],
+    // Of nothing there may still be something: the range reaches as far as both ranges do.
+    [estimate(0, 0, 2), estimate(3, 2, 4), { value: 0, low: 0, high: 8 }],
+  ])("the product of %j and %j is %j", (a, b, expected) => {
+    const both = product(a, b);
+    expect(both.value).toBeCloseTo(expected.value, 9);
+    expect(both.low).toBeCloseTo(expected.low, 9);
+    expect(both.high).toBeCloseTo(expected.high, 9);
+  });
+
+  it("the product of wide ranges stops at what both ends give", () => {
+    const wide = product(estimate(10, 1, 10), estimate(10, 1, 10));
+    expect(wide.low).toBe(1);
+    expect(product(estimate(10, 10, 11), estimate(10, 10, 30)).high).toBeLessThan(330);
+  });
+
   it("adds independent half-ranges in quadrature: 3 and 4 make 5", () => {
     expect(sum([estimate(10, 7, 13), estimate(20, 16, 24)])).toEqual({ value: 30, low: 25, high: 35 });
     expect(sum([])).toEqual({ value: 0, low: 0, high: 0 });
@@ -48,6 +67,19 @@ describe("combining estimates", () => {
     const need = neededFor(250, estimate(0.6, 0.5, 0.7));
     expect(need.high * 0.5).toBeCloseTo(250, 9);
     expect(need.value * 0.6).toBeCloseTo(250, 9);
+  });
+
+  it("a weighed fact has no width", () => {
+    expect([isExact(exactly(3)), isExact(estimate(3, 2, 3)), exactly(3)]).toEqual([
+      true,
+      false,
+      { value: 3, low: 3, high: 3 },
+    ]);
+  });
+
+  it("needs all there is of a factor that is certain", () => {
+    expect(neededFor(250, exactly(0.5))).toEqual({ value: 500, low: 500, high: 500 });
+    expect(neededFor(250, estimate(0.5, 0.25, 1))).toEqual({ value: 500, low: 250, high: 1000 });
   });
 
   it("treats numbers out of order as our own mistake", () => {

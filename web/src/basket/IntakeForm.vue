@@ -11,7 +11,7 @@ import FoldOut from "../ui/FoldOut.vue";
 import { counted } from "../ui/plural.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import QuickPicks from "../ui/QuickPicks.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { openQuestion } from "./intake-draft.ts";
 import IntakeRowField from "./IntakeRowField.vue";
@@ -120,9 +120,13 @@ async function log(): Promise<void> {
     />
     <FoldOut title="Source and price">
       <div class="about">
-        <FieldFrame label="Source" for="intake-source" :problem="submission.sentenceAt('source')">
-          <SelectBox id="intake-source" v-model="draft.sourceKind" :choices="sourceNames" name="Source" />
-        </FieldFrame>
+        <SelectField
+          id="intake-source"
+          v-model="draft.sourceKind"
+          label="Source"
+          :choices="sourceNames"
+          :problem="submission.sentenceAt('source')"
+        />
         <FieldFrame label="Box or stall" for="intake-note">
           <TextBox id="intake-note" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
         </FieldFrame>

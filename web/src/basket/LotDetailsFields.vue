@@ -5,6 +5,7 @@ import DateField from "../ui/DateField.vue";
 import { todayIso } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import LabelFields from "./LabelFields.vue";
 import { useBeds } from "./use-beds.ts";
 import { gradeNames, placeNames, pricePerNames, sourceNames, type LotDraft } from "./lot-draft.ts";
@@ -26,23 +27,22 @@ const beds = computed(() => [
 
 <template>
   <div class="details">
-    <FieldFrame label="Source" :for="`${idPrefix}-source`" :problem="sentenceAt('source')">
-      <SelectBox :id="`${idPrefix}-source`" v-model="draft.sourceKind" :choices="sourceNames" name="Source" />
-    </FieldFrame>
-    <FieldFrame
+    <SelectField
+      :id="`${idPrefix}-source`"
+      v-model="draft.sourceKind"
+      label="Source"
+      :choices="sourceNames"
+      :problem="sentenceAt('source')"
+    />
+    <SelectField
       v-if="draft.sourceKind === 'own-bed' && beds.length > 1"
+      :id="`${idPrefix}-bed`"
+      v-model="draft.bedId"
       label="Bed"
-      :for="`${idPrefix}-bed`"
+      :choices="beds"
+      placeholder="no bed"
       :problem="sentenceAt('bedId')"
-    >
-      <SelectBox
-        :id="`${idPrefix}-bed`"
-        v-model="draft.bedId"
-        :choices="beds"
-        name="Bed"
-        placeholder="no bed"
-      />
-    </FieldFrame>
+    />
     <FieldFrame
       v-else
       :label="draft.sourceKind === 'own-bed' ? 'Bed' : 'Stall, box or person'"
@@ -50,12 +50,14 @@ const beds = computed(() => [
     >
       <TextBox :id="`${idPrefix}-note`" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
     </FieldFrame>
-    <FieldFrame label="Stored in" :for="`${idPrefix}-place`" :problem="sentenceAt('place')">
-      <SelectBox :id="`${idPrefix}-place`" v-model="draft.place" :choices="placeNames" name="Stored in" />
-    </FieldFrame>
-    <FieldFrame label="Grade" :for="`${idPrefix}-grade`">
-      <SelectBox :id="`${idPrefix}-grade`" v-model="draft.grade" :choices="gradeNames" name="Grade" />
-    </FieldFrame>
+    <SelectField
+      :id="`${idPrefix}-place`"
+      v-model="draft.place"
+      label="Stored in"
+      :choices="placeNames"
+      :problem="sentenceAt('place')"
+    />
+    <SelectField :id="`${idPrefix}-grade`" v-model="draft.grade" label="Grade" :choices="gradeNames" />
     <FieldFrame
       class="wide"
       label="Price"

@@ -14,7 +14,7 @@ import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import { listed } from "../ui/listed.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { allergenChoices } from "./allergen-words.ts";
 import { traitChoices } from "./trait-words.ts";
@@ -87,9 +87,14 @@ const formAttributes = { novalidate: true, onInput: submission.forget };
     <FieldFrame label="Other names" for="own-other" :problem="submission.sentenceAt('other')">
       <TextBox id="own-other" v-model="draft.other" placeholder="separated by commas" autocomplete="off" />
     </FieldFrame>
-    <FieldFrame label="Kind" for="own-kind" :problem="submission.sentenceAt('category')">
-      <SelectBox id="own-kind" v-model="draft.category" :choices="kinds" name="Kind of ingredient" />
-    </FieldFrame>
+    <SelectField
+      id="own-kind"
+      v-model="draft.category"
+      label="Kind"
+      :choices="kinds"
+      name="Kind of ingredient"
+      :problem="submission.sentenceAt('category')"
+    />
     <div>
       <p class="label">Can it be eaten raw?</p>
       <ChoiceButtons v-model="draft.raw" label="Can it be eaten raw" :choices="raws" />

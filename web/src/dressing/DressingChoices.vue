@@ -5,7 +5,7 @@ import { computed } from "vue";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import {
   defaultAcids,
@@ -62,15 +62,13 @@ const hasOwnTargets = computed(() =>
 
 <template>
   <section class="card choose" aria-label="Ingredients">
-    <FieldFrame label="Style" for="dressing-style">
-      <SelectBox
-        id="dressing-style"
-        :model-value="draft.dressingStyle"
-        :choices="styleChoices"
-        name="Style"
-        @update:model-value="chooseStyle"
-      />
-    </FieldFrame>
+    <SelectField
+      id="dressing-style"
+      :model-value="draft.dressingStyle"
+      label="Style"
+      :choices="styleChoices"
+      @update:model-value="chooseStyle"
+    />
     <p v-if="style" class="soft small">For {{ style.suits }}. {{ style.notes }}</p>
     <FieldFrame label="Amount" for="dressing-volume">
       <TextBox id="dressing-volume" v-model="draft.volume" class="figure" autocomplete="off" />
@@ -96,28 +94,24 @@ const hasOwnTargets = computed(() =>
       />
     </div>
     <div class="pair">
-      <FieldFrame label="Emulsifier" for="dressing-emulsifier">
-        <SelectBox
-          id="dressing-emulsifier"
-          v-model="draft.emulsifier"
-          :choices="emulsifiers"
-          name="Emulsifier"
-          placeholder="none"
-        />
-      </FieldFrame>
+      <SelectField
+        id="dressing-emulsifier"
+        v-model="draft.emulsifier"
+        label="Emulsifier"
+        :choices="emulsifiers"
+        placeholder="none"
+      />
       <FieldFrame label="Grams" for="dressing-emulsifier-g">
         <TextBox id="dressing-emulsifier-g" v-model="draft.emulsifierG" class="figure" inputmode="decimal" />
       </FieldFrame>
     </div>
-    <FieldFrame label="Sweetener" for="dressing-sweet">
-      <SelectBox
-        id="dressing-sweet"
-        v-model="draft.sweet"
-        :choices="sweets"
-        name="Sweetener"
-        placeholder="none"
-      />
-    </FieldFrame>
+    <SelectField
+      id="dressing-sweet"
+      v-model="draft.sweet"
+      label="Sweetener"
+      :choices="sweets"
+      placeholder="none"
+    />
     <div>
       <p class="label">Salt</p>
       <ChoiceButtons v-model="salted" label="Salt" :choices="saltChoices" />

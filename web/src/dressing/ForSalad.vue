@@ -9,7 +9,7 @@ import { useDraft } from "../client/use-draft.ts";
 import { showDay } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
 import WorkingsNote from "../ui/WorkingsNote.vue";
@@ -52,9 +52,7 @@ const workings = computed(() => {
 
 <template>
   <div class="salad">
-    <FieldFrame label="Salad" for="salad-kind">
-      <SelectBox id="salad-kind" v-model="draft.group" :choices="groups" name="Kind of salad" />
-    </FieldFrame>
+    <SelectField id="salad-kind" v-model="draft.group" label="Salad" :choices="groups" name="Kind of salad" />
     <FieldFrame label="Weight" for="salad-grams">
       <TextBox id="salad-grams" v-model="draft.salad" class="figure" autocomplete="off" />
     </FieldFrame>

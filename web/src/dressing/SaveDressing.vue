@@ -7,7 +7,7 @@ import { useAllRecipes } from "../client/queries.ts";
 import { useDraft } from "../client/use-draft.ts";
 import { useSubmit } from "../client/use-submit.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import SmallForm from "../ui/SmallForm.vue";
 import TextBox from "../ui/TextBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
@@ -60,9 +60,13 @@ async function save(): Promise<void> {
       <FieldFrame label="Name" for="dressing-name" :problem="submission.sentenceAt('name')">
         <TextBox id="dressing-name" v-model="draft.name" placeholder="Sunday dressing" />
       </FieldFrame>
-      <FieldFrame label="Add to a salad" for="dressing-into" :problem="submission.sentenceAt('intoRecipe')">
-        <SelectBox id="dressing-into" v-model="draft.into" name="Add to a salad" :choices="salads" />
-      </FieldFrame>
+      <SelectField
+        id="dressing-into"
+        v-model="draft.into"
+        label="Add to a salad"
+        :choices="salads"
+        :problem="submission.sentenceAt('intoRecipe')"
+      />
       <FieldFrame v-if="draft.into !== 'none'" label="Grams in the salad" for="dressing-poured">
         <TextBox id="dressing-poured" v-model="draft.poured" class="figure" inputmode="decimal" />
       </FieldFrame>

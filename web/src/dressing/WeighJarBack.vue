@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { pouredOut } from "@apron/core/basket";
 import { showGrams } from "@apron/core/measure";
 import { useNotices } from "../client/notices.ts";
 import { useSession } from "../client/session.ts";
@@ -24,8 +25,9 @@ async function save(): Promise<void> {
   if (props.saladG === undefined) return submission.refuse("amount-not-understood", "saladG", { text: "" });
   if (full === undefined || rest === undefined)
     return submission.refuse("amount-not-understood", "usedG", { text: full === undefined ? before : after });
-  if (rest >= full) return submission.refuse("heavier-after", "usedG", { beforeG: full, afterG: rest });
-  const body = { group: props.group, saladG: props.saladG, usedG: full - rest };
+  const used = pouredOut(full, rest);
+  if (!used.ok) return submission.refuse(used.issue.code, "usedG", { ...used.issue });
+  const body = { group: props.group, saladG: props.saladG, usedG: used.value };
   const done = await submission.submit("weighJarBack", { body }, "dressing jar");
   if (!done) return;
   clear();

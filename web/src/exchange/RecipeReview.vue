@@ -14,7 +14,7 @@ import FoldOut from "../ui/FoldOut.vue";
 import { labelled } from "../ui/labelled.ts";
 import { useOpenRows } from "../ui/open-rows.ts";
 import { counted, nounFor } from "../ui/plural.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { answersOf, countOpen, headedBy, isOpen, questionOf, useReviewDraft } from "./recipe-review-draft.ts";
 
@@ -64,9 +64,7 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
       <FieldFrame label="Title" for="review-title">
         <TextBox id="review-title" v-model="draft.title" />
       </FieldFrame>
-      <FieldFrame label="Kind" for="review-kind">
-        <SelectBox id="review-kind" v-model="draft.kind" name="Kind" :choices="kinds" />
-      </FieldFrame>
+      <SelectField id="review-kind" v-model="draft.kind" label="Kind" :choices="kinds" />
       <FieldFrame
         label="Servings"
         for="review-servings"

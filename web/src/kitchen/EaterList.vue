@@ -6,7 +6,7 @@ import Chip from "primevue/chip";
 import MultiSelect from "primevue/multiselect";
 import { useSession } from "../client/session.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { allergenChoices } from "../catalogue/allergen-words.ts";
 import { dietChoices } from "./choices.ts";
@@ -47,15 +47,14 @@ const removeDislike = (at: number, id: string): void =>
           @update:model-value="change(i, { name: $event })"
         />
       </FieldFrame>
-      <FieldFrame label="Diet" :for="`eater-diet-${i}`">
-        <SelectBox
-          :id="`eater-diet-${i}`"
-          :model-value="eater.diet"
-          :name="`Diet of ${eater.name}`"
-          :choices="dietChoices"
-          @update:model-value="change(i, { diet: $event })"
-        />
-      </FieldFrame>
+      <SelectField
+        :id="`eater-diet-${i}`"
+        :model-value="eater.diet"
+        label="Diet"
+        :name="`Diet of ${eater.name}`"
+        :choices="dietChoices"
+        @update:model-value="change(i, { diet: $event })"
+      />
       <FieldFrame label="Allergens" :for="`eater-allergens-${i}`">
         <MultiSelect
           :model-value="[...eater.avoidAllergens]"

@@ -3,8 +3,7 @@ import { showEstimate, showGrams, type DisplaySystem } from "@apron/core/measure
 import { computed } from "vue";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import { todayIso } from "../ui/dates.ts";
-import FieldFrame from "../ui/FieldFrame.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import {
   cupChoices,
   currencyChoices,
@@ -65,45 +64,41 @@ const example = computed(() => {
       />
     </div>
     <div class="pair">
-      <FieldFrame label="Cup" for="kitchen-cup" :problem="sentenceAt('cup')">
-        <SelectBox
-          id="kitchen-cup"
-          :model-value="writing.cup"
-          :choices="cupChoices"
-          name="Cup"
-          @update:model-value="emit('changed', { cup: $event })"
-        />
-      </FieldFrame>
-      <FieldFrame label="Language and region" for="kitchen-locale" :problem="sentenceAt('locale')">
-        <SelectBox
-          id="kitchen-locale"
-          :model-value="writing.locale"
-          :choices="locales"
-          name="Language and region"
-          filter
-          @update:model-value="emit('changed', { locale: $event })"
-        />
-      </FieldFrame>
-      <FieldFrame label="Currency" for="kitchen-currency" :problem="sentenceAt('currency')">
-        <SelectBox
-          id="kitchen-currency"
-          :model-value="writing.currency"
-          :choices="currencies"
-          name="Currency"
-          filter
-          @update:model-value="emit('changed', { currency: $event })"
-        />
-      </FieldFrame>
-      <FieldFrame label="Time zone" for="kitchen-zone" :problem="sentenceAt('timeZone')">
-        <SelectBox
-          id="kitchen-zone"
-          :model-value="writing.timeZone"
-          :choices="zones"
-          name="Time zone"
-          filter
-          @update:model-value="emit('changed', { timeZone: $event })"
-        />
-      </FieldFrame>
+      <SelectField
+        id="kitchen-cup"
+        :model-value="writing.cup"
+        label="Cup"
+        :choices="cupChoices"
+        :problem="sentenceAt('cup')"
+        @update:model-value="emit('changed', { cup: $event })"
+      />
+      <SelectField
+        id="kitchen-locale"
+        :model-value="writing.locale"
+        label="Language and region"
+        :choices="locales"
+        filter
+        :problem="sentenceAt('locale')"
+        @update:model-value="emit('changed', { locale: $event })"
+      />
+      <SelectField
+        id="kitchen-currency"
+        :model-value="writing.currency"
+        label="Currency"
+        :choices="currencies"
+        filter
+        :problem="sentenceAt('currency')"
+        @update:model-value="emit('changed', { currency: $event })"
+      />
+      <SelectField
+        id="kitchen-zone"
+        :model-value="writing.timeZone"
+        label="Time zone"
+        :choices="zones"
+        filter
+        :problem="sentenceAt('timeZone')"
+        @update:model-value="emit('changed', { timeZone: $event })"
+      />
     </div>
     <p class="example">
       Looks like this: <b class="figure" data-testid="kitchen-example">{{ example }}</b>

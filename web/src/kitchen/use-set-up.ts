@@ -1,4 +1,4 @@
-import type { Eater, RequestOf } from "@apron/contract";
+import type { Eater, RequestOf, Session } from "@apron/contract";
 import { ref } from "vue";
 import { useStorage } from "@vueuse/core";
 import { ApiProblem, send } from "../client/api.ts";
@@ -22,6 +22,20 @@ const empty = (): Draft => ({
   scale: "none",
 });
 
+/** Where the answer to an earlier try was lost, the kitchen is there: the same name and password open it. */
+async function openKitchen(body: SetUp): Promise<Session> {
+  try {
+    return await send("setUp", { body });
+  } catch (error) {
+    const isThere = error instanceof ApiProblem && ["already-set-up", "name-taken"].includes(error.code);
+    if (!isThere) throw error;
+    const { name, password } = body;
+    return send("signIn", { body: { name, password } }).catch(() => {
+      throw error;
+    });
+  }
+}
+
 /** The first account and kitchen: one page, kept over a reload, sent once. */
 export function useSetUp(opened: () => void) {
   const session = useSession();
@@ -39,7 +53,7 @@ export function useSetUp(opened: () => void) {
     problem.value = undefined;
     try {
       const body = { ...draft.value, password: password.value };
-      session.opened(await send("setUp", { body }));
+      session.opened(await openKitchen(body));
       localStorage.removeItem("apron:set-up");
       opened();
     } catch (error) {

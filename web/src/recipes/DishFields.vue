@@ -7,7 +7,7 @@ import { factsOf } from "../client/sent-facts.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import { counted } from "../ui/plural.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { kindWords } from "./kind-words.ts";
 import type { FormulaDraft } from "./use-recipe-draft.ts";
@@ -62,15 +62,14 @@ function setKind(kind: DishKind): void {
     <FieldFrame label="Title" for="recipe-name" :problem="sentenceAt('formula.name')">
       <TextBox id="recipe-name" v-model="draft.name" />
     </FieldFrame>
-    <FieldFrame label="Kind" for="edit-kind">
-      <SelectBox
-        id="edit-kind"
-        :model-value="draft.kind"
-        name="Kind of dish"
-        :choices="kinds"
-        @update:model-value="setKind"
-      />
-    </FieldFrame>
+    <SelectField
+      id="edit-kind"
+      :model-value="draft.kind"
+      label="Kind"
+      name="Kind of dish"
+      :choices="kinds"
+      @update:model-value="setKind"
+    />
     <NumberBox
       id="recipe-servings"
       :model-value="draft.servings"
@@ -94,24 +93,21 @@ function setKind(kind: DishKind): void {
         @update:model-value="setMakes"
       />
     </FieldFrame>
-    <FieldFrame label="Keeps in the fridge" for="keep-fridge" :problem="sentenceAt('formula.keeping')">
-      <SelectBox
-        id="keep-fridge"
-        :model-value="draft.keeping.fridge ?? 'none'"
-        name="Keeps in the fridge"
-        :choices="keepingChoices('fridge')"
-        @update:model-value="draft.keeping.fridge = $event === 'none' ? null : $event"
-      />
-    </FieldFrame>
-    <FieldFrame label="Keeps in the freezer" for="keep-freezer">
-      <SelectBox
-        id="keep-freezer"
-        :model-value="draft.keeping.freezer ?? 'none'"
-        name="Keeps in the freezer"
-        :choices="keepingChoices('freezer')"
-        @update:model-value="draft.keeping.freezer = $event === 'none' ? null : $event"
-      />
-    </FieldFrame>
+    <SelectField
+      id="keep-fridge"
+      :model-value="draft.keeping.fridge ?? 'none'"
+      label="Keeps in the fridge"
+      :choices="keepingChoices('fridge')"
+      :problem="sentenceAt('formula.keeping')"
+      @update:model-value="draft.keeping.fridge = $event === 'none' ? null : $event"
+    />
+    <SelectField
+      id="keep-freezer"
+      :model-value="draft.keeping.freezer ?? 'none'"
+      label="Keeps in the freezer"
+      :choices="keepingChoices('freezer')"
+      @update:model-value="draft.keeping.freezer = $event === 'none' ? null : $event"
+    />
   </section>
 </template>
 

@@ -2,9 +2,8 @@
 import { X } from "@lucide/vue";
 import Button from "primevue/button";
 import IngredientField from "../catalogue/IngredientField.vue";
-import FieldFrame from "../ui/FieldFrame.vue";
 import NumberBox from "../ui/NumberBox.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import type { LineDraft } from "./use-recipe-draft.ts";
 
 /** Another ingredient that may fill a line, with its limits and how its amount is converted. */
@@ -23,9 +22,7 @@ const conversions = [
     <IngredientField :id="id" v-model="filler.ingredient" :usual="[]" label="Or" />
     <NumberBox :id="`${id}-max`" v-model="filler.maxShare" label="At most, %" :factor="0.01" needed />
     <NumberBox :id="`${id}-min`" v-model="filler.minShare" label="At least, %" :factor="0.01" needed />
-    <FieldFrame label="Convert" :for="`${id}-by`">
-      <SelectBox :id="`${id}-by`" v-model="filler.convertBy" name="Convert" :choices="conversions" />
-    </FieldFrame>
+    <SelectField :id="`${id}-by`" v-model="filler.convertBy" label="Convert" :choices="conversions" />
     <Button severity="secondary" aria-label="Remove this ingredient" @click="emit('remove')">
       <X :size="18" aria-hidden="true" />
     </Button>

@@ -9,7 +9,7 @@ import { factsOf } from "../client/sent-facts.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
 import { counted } from "../ui/plural.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import FillerRow from "./FillerRow.vue";
 import LineTreatment from "./LineTreatment.vue";
@@ -65,9 +65,7 @@ const moreTitle = computed(() => {
 <template>
   <fieldset class="line" :aria-label="`Line ${number}`" :data-testid="`line-${number}`">
     <div class="main">
-      <FieldFrame label="Role" :for="`${id}-role`">
-        <SelectBox :id="`${id}-role`" v-model="line.role" name="Role" :choices="roleChoices" />
-      </FieldFrame>
+      <SelectField :id="`${id}-role`" v-model="line.role" label="Role" :choices="roleChoices" />
       <IngredientField
         v-if="line.recipe === null"
         :id="`${id}-what`"
@@ -76,15 +74,15 @@ const moreTitle = computed(() => {
         :problem="problem"
         @update:model-value="chooseFirst"
       />
-      <FieldFrame v-else label="Recipe" :for="`${id}-recipe`" :problem="problem">
-        <SelectBox
-          :id="`${id}-recipe`"
-          :model-value="line.recipe"
-          name="Recipe"
-          :choices="recipeChoices"
-          @update:model-value="chooseRecipe"
-        />
-      </FieldFrame>
+      <SelectField
+        v-else
+        :id="`${id}-recipe`"
+        :model-value="line.recipe"
+        label="Recipe"
+        :choices="recipeChoices"
+        :problem="problem"
+        @update:model-value="chooseRecipe"
+      />
       <FieldFrame
         label="Amount"
         :for="`${id}-amount`"
@@ -124,15 +122,13 @@ const moreTitle = computed(() => {
           @click="line.fillers.push(fillerOf(''))"
         />
         <LineTreatment :id="id" v-model="line" :facts="facts">
-          <FieldFrame label="Made by another recipe" :for="`${id}-made`">
-            <SelectBox
-              :id="`${id}-made`"
-              :model-value="line.recipe ?? 'none'"
-              name="Made by another recipe"
-              :choices="recipeChoices"
-              @update:model-value="chooseRecipe"
-            />
-          </FieldFrame>
+          <SelectField
+            :id="`${id}-made`"
+            :model-value="line.recipe ?? 'none'"
+            label="Made by another recipe"
+            :choices="recipeChoices"
+            @update:model-value="chooseRecipe"
+          />
         </LineTreatment>
       </div>
     </FoldOut>

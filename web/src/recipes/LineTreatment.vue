@@ -4,7 +4,7 @@ import Checkbox from "primevue/checkbox";
 import { computed } from "vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import NumberBox from "../ui/NumberBox.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import type { LineDraft } from "./use-recipe-draft.ts";
 
@@ -38,18 +38,14 @@ const isGradual = computed({
 
 <template>
   <div class="fields">
-    <FieldFrame label="Cooked" :for="`${id}-cook`">
-      <SelectBox :id="`${id}-cook`" v-model="cook" name="Cooked" :choices="cookChoices" />
-    </FieldFrame>
-    <FieldFrame label="Trimmed" :for="`${id}-trim`">
-      <SelectBox
-        :id="`${id}-trim`"
-        :model-value="line.trim ?? 'none'"
-        name="Trimmed"
-        :choices="trimChoices"
-        @update:model-value="line.trim = $event === 'none' ? null : $event"
-      />
-    </FieldFrame>
+    <SelectField :id="`${id}-cook`" v-model="cook" label="Cooked" :choices="cookChoices" />
+    <SelectField
+      :id="`${id}-trim`"
+      :model-value="line.trim ?? 'none'"
+      label="Trimmed"
+      :choices="trimChoices"
+      @update:model-value="line.trim = $event === 'none' ? null : $event"
+    />
     <NumberBox
       :id="`${id}-strong`"
       v-model="line.maxStrongHerbShare"

@@ -7,7 +7,7 @@ import { computed } from "vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { toolWords } from "./kind-words.ts";
 import type { StepDraft } from "./use-recipe-draft.ts";
@@ -90,9 +90,7 @@ const loadLeast = computed({
     </div>
     <FoldOut title="Time, temperature and tools" quiet>
       <div class="more">
-        <FieldFrame label="Tool" :for="`${id}-tool`">
-          <SelectBox :id="`${id}-tool`" v-model="tool" name="Tool" :choices="tools" />
-        </FieldFrame>
+        <SelectField :id="`${id}-tool`" v-model="tool" label="Tool" :choices="tools" />
         <NumberBox :id="`${id}-celsius`" v-model="step.celsius" label="°C" />
         <NumberBox :id="`${id}-tray`" v-model="step.trayShare" label="Share of a tray, %" :factor="0.01" />
         <NumberBox :id="`${id}-warm`" v-model="step.warmUpMin" label="Heat up, min" />

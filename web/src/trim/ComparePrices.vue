@@ -14,7 +14,7 @@ import FieldFrame from "../ui/FieldFrame.vue";
 import { labelled } from "../ui/labelled.ts";
 import { readMoney, showMoney } from "../ui/money.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
 
@@ -89,9 +89,7 @@ async function compare(): Promise<void> {
           autocomplete="off"
         />
       </FieldFrame>
-      <FieldFrame label="Grade" :for="`grade-${i}`">
-        <SelectBox :id="`grade-${i}`" v-model="one.grade" :choices="gradeNames" name="Grade" />
-      </FieldFrame>
+      <SelectField :id="`grade-${i}`" v-model="one.grade" label="Grade" :choices="gradeNames" />
     </div>
     <div class="foot">
       <FieldFrame label="Usable amount needed" for="compare-wanted" :problem="problemAt('usableG')">

@@ -12,7 +12,7 @@ import { counted } from "../ui/plural.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FigureText from "../ui/FigureText.vue";
 import { showMoney } from "../ui/money.ts";
-import SelectBox from "../ui/SelectBox.vue";
+import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import WeightField from "../ui/WeightField.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
@@ -102,15 +102,15 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
       <YieldPicture :method="method" :now="fraction" />
 
       <div class="fields">
-        <FieldFrame label="Method" for="trim-method" :problem="submission.sentenceAt('method')">
-          <SelectBox
-            id="trim-method"
-            :model-value="keyOf(method)"
-            :choices="methodChoices"
-            name="Trim method"
-            @update:model-value="draft.methodKey = $event"
-          />
-        </FieldFrame>
+        <SelectField
+          id="trim-method"
+          :model-value="keyOf(method)"
+          label="Method"
+          :choices="methodChoices"
+          name="Trim method"
+          :problem="submission.sentenceAt('method')"
+          @update:model-value="draft.methodKey = $event"
+        />
         <FieldFrame label="Raw, if not all" for="trim-raw" :problem="submission.sentenceAt('rawG')">
           <TextBox
             id="trim-raw"
