@@ -12,7 +12,7 @@ import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "1-main-job" });
 
-/** The whole path once, as a cook walks it: weighed in, trimmed, matched, made, put by, taken out. */
+/** The whole path once, as a cook walks it: weighed in, trimmed, matched, made, stored, taken out. */
 test("a weighed glut becomes a labelled batch", async ({ page }) => {
   await signInByButton(page);
 
@@ -72,7 +72,7 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
     await pesto.getByRole("button", { name: /Make/ }).click();
   });
 
-  await test.step("Make: scaled to all of the chard, measured, put by in jars with a dated reason", async () => {
+  await test.step("Make: scaled to all of the chard, measured, stored in jars with a dated reason", async () => {
     await expect(page.getByRole("heading", { name: "Chard and hazelnut pesto" })).toBeVisible();
     await page.getByLabel("Servings").fill("10");
     await page.getByLabel("Servings").press("Enter");

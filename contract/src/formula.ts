@@ -14,7 +14,7 @@ const Filler = z.object({
   ingredient: z.string().min(1).max(60),
   maxShare: Share,
   minShare: Floor.default(0),
-  convertBy: z.enum(conversions).default("mass").meta({ description: "How it stands for the written one" }),
+  convertBy: z.enum(conversions).default("mass").meta({ description: "How much of it replaces the written one" }),
 });
 
 const FormulaLine = z

@@ -135,7 +135,7 @@ describe("bad input loses nothing and says where it is wrong", () => {
 });
 
 describe("changing a lot", () => {
-  it("records what is gone off and can take it back with a reason", async () => {
+  it("records what has spoiled and can take it back with a reason", async () => {
     const lot = (await wren.call("logLot", { body: aLot("kale", "500") })).body;
     const gone = await wren.call("goneOff", { params: { id: lot.id }, body: {} });
     expect(gone.body).toMatchObject({ changedG: -500, lot: { grams: 0 } });

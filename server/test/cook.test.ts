@@ -154,7 +154,7 @@ describe("making", () => {
       "used.0.grams",
     ],
     [
-      "an ingredient nobody knows",
+      "an unknown ingredient",
       () => ({ used: use(null, { ingredient: "moonflower" }) }),
       "ingredient-unknown",
       "used",

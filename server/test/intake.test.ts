@@ -265,7 +265,7 @@ describe("beds", () => {
     expect((await change({ state: "on fire" })).status).toBe(422);
   });
 
-  it("are refused when nobody knows them", async () => {
+  it("are refused when they are unknown", async () => {
     const stray = await wren.call("logLot", { body: aLot("chard", "100", { bedId: randomUUID() }) });
     expect([stray.status, stray.problem.code]).toEqual([404, "bed-unknown"]);
     expect(

@@ -129,7 +129,7 @@ describe("the larder", () => {
 });
 
 describe("the label", () => {
-  it("says what is in it by falling weight, what to mind and when to use it by", async () => {
+  it("says what is in it by falling weight, its cautions and its use-by date", async () => {
     const container = await tub();
     const label = (await wren.call("getLabel", { params: { id: container.id } })).body;
     expect(label.ingredients).toEqual(["chard", "rapeseed oil", "hazelnuts"]);

@@ -124,7 +124,7 @@ describe("recording a trim", () => {
     ["nothing usable", { usableG: 0 }, 422, "too-small", "usableG"],
     ["less than nothing", { usableG: -5 }, 422, "too-small", "usableG"],
     ["not a number", { usableG: Number.NaN, rawG: Number.NaN }, 422, "wrong-type", "rawG"],
-    ["a way nobody knows", { method: "juggle", usableG: 600 }, 422, "method-unknown", "method"],
+    ["an unknown method", { method: "juggle", usableG: 600 }, 422, "method-unknown", "method"],
   ])("refuses %s and loses nothing", async (_name, wrong, status, code, field) => {
     const id = await chard(1000);
     const refused = await record({ lotId: id, rawG: 1000, usableG: 600, ...wrong });

@@ -358,7 +358,7 @@ describe("the set-up page", () => {
     expect([done, localStorage.getItem("apron:set-up")]).toEqual([1, null]);
   });
 
-  it("whose answer was lost opens the kitchen with the same name and password; another's stays shut", async () => {
+  it("whose answer was lost opens the kitchen with the same name and password; another's is refused", async () => {
     let done = 0;
     const there = { status: 409, body: { code: "already-set-up" } };
     aServer({ "/api/set-up": there, "/api/session": { status: 201, body: wren } });

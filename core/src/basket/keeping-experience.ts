@@ -1,19 +1,19 @@
 /** One lot of this kitchen that went off while it was still whole: days after it came in. */
 export type Spoilage = { readonly ingredient: string; readonly place: string; readonly days: number };
 
-/** Days a whole ingredient really keeps here, by "ingredient place": only what has gone off often enough is in it. */
+/** Days a whole ingredient really keeps here, by "ingredient place": only what has spoiled often enough is in it. */
 export type KeepingExperience = Readonly<Record<string, number>>;
 
 const keyOf = (ingredient: string, place: string): string => `${ingredient} ${place}`;
 
-/** Days an ingredient really keeps here in a place; undefined until enough of it has gone off. */
+/** Days an ingredient really keeps here in a place; undefined until enough of it has spoiled. */
 export const experiencedDays = (
   experience: KeepingExperience,
   ingredient: string,
   place: string,
 ): number | undefined => experience[keyOf(ingredient, place)];
 
-/** Fewest lots gone off before the kitchen's own days count. */
+/** Fewest spoiled lots before the kitchen's own days count. */
 const fewestLots = 3;
 /** Only the latest count: a new fridge is a new fridge. */
 const latestLots = 10;

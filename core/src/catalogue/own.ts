@@ -76,7 +76,7 @@ function withMeasure(facts: IngredientFacts, f: OwnFigure): IngredientFacts {
     state: before?.state ?? "whole",
     ...ownSource(f.note),
   });
-  // A kitchen weighs what it has in its hand: its figure stands for every state of that measure.
+  // A kitchen weighs what it has in its hand: its figure holds for every state of that measure.
   const others = facts.measures.filter((m) => m.measure !== f.key);
   return { ...facts, measures: [own(facts.measures.find((m) => m.measure === f.key)), ...others] };
 }

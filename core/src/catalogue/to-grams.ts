@@ -119,13 +119,19 @@ export function volumeToGrams(
     return accept({
       grams: one.grams,
       weighed: false,
-      workings: `${trimmedDecimals(amount.count, 2)} ${amount.unit} through ${one.row.measure.replaceAll("-", " ")} of ${trimmedDecimals(one.row.grams, 1)} g (${trimmedDecimals(one.row.low, 1)}–${trimmedDecimals(one.row.high, 1)}) = ${showEstimate(one.grams)}; ${provenance(one.row)}`,
+      workings: `${trimmedDecimals(amount.count, 2)} ${amount.unit} at ${rowWords(one.row)} = ${showEstimate(one.grams)}; ${provenance(one.row)}`,
     });
   const density = facts.composition?.gramsPerMl;
   if (!density) return refuse({ code: "volume-needs-density", ingredient: facts.id });
   const grams = exactly(amount.ml * density);
   const workings = `${trimmedDecimals(amount.ml, 1)} ml × ${density} g/ml (${provenance(facts.composition)})`;
   return accept({ grams, weighed: false, workings });
+}
+
+/** "13.5 g a tbsp (12–15 g)", as the table has it; a figure without a spread has no range. */
+function rowWords({ measure, grams, low, high }: MeasureRow): string {
+  const range = low === high ? "" : ` (${trimmedDecimals(low, 1)}–${trimmedDecimals(high, 1)} g)`;
+  return `${trimmedDecimals(grams, 1)} g a ${measure.replaceAll("-", " ")}${range}`;
 }
 
 const measuredWorkings = (

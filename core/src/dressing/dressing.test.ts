@@ -105,7 +105,7 @@ describe("reading a dressing", () => {
     expect(read(part("olive-oil", "oil", 60), part("lemon-juice", "acid", 30)).costMinor).toBeNull();
   });
 
-  it("refuses nothing and less than nothing, and names what nobody knows", () => {
+  it("refuses nothing and less than nothing, and names what is unknown", () => {
     expect(readDressing([])).toMatchObject({ ok: false, issue: { code: "dressing-empty" } });
     expect(readDressing([part("olive-oil", "oil", 0)])).toMatchObject({
       ok: false,

@@ -2,7 +2,7 @@ import { accept, refuse, type Result } from "../measure/index.ts";
 
 export type ContainerKind = "jar" | "tub" | "cube" | "bowl";
 
-/** What a batch is put by in; `ml` brim to brim. Common practice, no source. */
+/** Containers a batch is stored in; `ml` brim to brim. Common practice, no source. */
 export type ContainerSize = {
   readonly kind: ContainerKind;
   readonly name: string;

@@ -9,6 +9,8 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
   [/^a few /i, "2-4 "],
   [/^several /i, "3-5 "],
   [/^(?:an?|one) and a half /i, "1.5 "],
+  // "a 5 cm piece", "a 400 g tin": the article counts nothing.
+  [/^an? (?=\d)/i, ""],
   [/^an? /i, "1 "],
   ...["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"].map(
     (word, i) => [new RegExp(`^${word} `, "i"), `${i + 1} `] as const,

@@ -56,7 +56,7 @@ describe("the salt budget", () => {
     expect(feta?.saltHighG).toBeGreaterThan(feta?.saltLowG ?? 99);
   });
 
-  it("names what nobody knows the salt of", () => {
+  it("names what has no known salt", () => {
     expect(saltBudget([{ ingredient: "moonleaf", grams: 5 }], 1, referenceCatalogue).unknown).toEqual([
       "moonleaf",
     ]);

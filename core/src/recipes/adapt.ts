@@ -31,7 +31,7 @@ const suitsWish =
     wish.diets.every((diet) => fitsDiet(facts, diet)) &&
     !facts.allergens.some((allergen) => wish.without.includes(allergen));
 
-/** Salt that can be put in or left out by hand follows what the stand-ins carry; it never goes below nothing. */
+/** Salt that can be put in or left out by hand follows what the substitutes carry; it never goes below nothing. */
 function withSaltChanged(lines: readonly Line[], bySaltG: number): { lines: Line[]; changed: number } {
   const salt = lines.find((line) => line.role === "salt" && line.recipe === null);
   if (!salt || Math.abs(bySaltG) < 0.05) return { lines: [...lines], changed: 0 };

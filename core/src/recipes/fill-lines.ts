@@ -13,7 +13,7 @@ const fillerNode = (lineId: string, ingredient: string): string => `filler ${lin
  * Fills all lines at once from what is on hand, under every cap and leaving room for every floor, so that the total
  * worth of the grams used is the greatest possible. The amounts that lots can give together form a polymatroid (they
  * flow through a network of caps), so taking lots by falling worth and rerouting as needed is exact, not a heuristic
- * (Edmonds 1970). Lots of equal worth are taken in the order given. Where one ingredient stands for different amounts
+ * (Edmonds 1970). Lots of equal worth are taken in the order given. Where one ingredient replaces different amounts
  * in different lines the network does not carry it, and a linear programme is solved instead.
  */
 export function fillLines(demands: readonly Demand[], stock: readonly Stock[]): Filling[] {

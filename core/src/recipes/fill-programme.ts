@@ -36,7 +36,7 @@ function limitsOf(demand: Demand): Record<string, number> {
 
 /**
  * Fills all lines from stock by a linear programme: grams of each lot into each line, the greatest worth in all, under
- * the caps and leaving room for the floors of fillers that are short. For kitchens where one ingredient stands for
+ * the caps and leaving room for the floors of fillers that are short. For kitchens where one ingredient replaces
  * different amounts in different lines.
  */
 export function fillByProgramme(demands: readonly Demand[], stock: readonly Stock[]): Filling[] {

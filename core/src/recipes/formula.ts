@@ -34,7 +34,7 @@ export const roles = [
 ] as const;
 export type Role = (typeof roles)[number];
 
-/** How a filler stands for the written one: gram for gram, cup for cup, or as sour, salty or strong as it. */
+/** How much of a filler replaces the written one: gram for gram, cup for cup, or as sour, salty or strong as it. */
 export const conversions = ["mass", "volume", "strength"] as const;
 export type Conversion = (typeof conversions)[number];
 

@@ -60,7 +60,7 @@ const isHeated = (words: string): boolean => methodWords.some(([, said]) => said
 type Preparation = Pick<Line, "trim" | "cook" | "eatenRaw">;
 
 /**
- * What a preparation implies: the trim method it stands for, how it is cooked, and whether it is eaten raw. Something
+ * What a preparation implies: the trim method, how it is cooked, and whether it is eaten raw. Something
  * never eaten raw counts as cooked whatever the words.
  */
 export const impliedBy = (words: string, facts: IngredientFacts): Preparation => ({

@@ -206,7 +206,7 @@ describe("slots with conversions and floors", () => {
     expect(seen).toBe(120);
   });
 
-  it("one lot shared by lines it stands for differently: as good as trying every split", () => {
+  it("one lot shared by lines that convert it differently: as good as trying every split", () => {
     // Orange juice is gram for gram in one line and by strength (6.25 g for 1) in the other.
     const sweet = aLine("bright", 30, "apple-juice", {
       fillers: [fillerOf("apple-juice"), fillerOf("orange-juice")],

@@ -1,7 +1,7 @@
 import type { Formula } from "@apron/core/recipes";
 import { aDish, cooked, linesOf, oil, stepsOf } from "./write-formula.ts";
 
-/** Dishes with other dishes in them, cooking liquids, and things put by. */
+/** Dishes with other dishes in them, cooking liquids, and preserves. */
 export const furtherFormulas: readonly Formula[] = [
   aDish({
     id: "leek-and-plum-plate",
@@ -56,7 +56,7 @@ export const furtherFormulas: readonly Formula[] = [
     ),
     keeping: { fridge: "grain-salad", freezer: null },
     gramsPerMl: 0.75,
-    notes: "The stock carries salt and celery: mind both.",
+    notes: "The stock contains salt and celery: allow for both.",
   }),
   aDish({
     id: "quick-pickled-kohlrabi",

@@ -167,7 +167,7 @@ async function runDay(
   }
 }
 
-/** The last days leave the kitchen as it stands now: a glut, and some of it already put by. */
+/** The last days leave the kitchen as it stands now: a glut, and some of it already stored. */
 async function runThisWeek(context: RequestContext, back: number, beds: Beds): Promise<void> {
   const then = contextAt(context, addDays(context.today, -back), back === 0 ? 7 : 18);
   await clearExpired(then);

@@ -10,7 +10,7 @@ type SentPart = {
   per100gMinor: number | null;
 };
 
-/** The parts with what is known of each; refuses one nobody knows, at its place. */
+/** The parts with what is known of each; refuses an unknown one, at its place. */
 export function partsOf(sent: readonly SentPart[], context: RequestContext): Answer<DressingPart[]> {
   const parts: DressingPart[] = [];
   for (const [index, one] of sent.entries()) {

@@ -37,7 +37,7 @@ export async function openSession(
   return deps.database.authStore.findSession(tokenHash(token), now);
 }
 
-/** Who the request's cookie stands for, if its session still runs. */
+/** Who the request's cookie belongs to, if its session still runs. */
 export async function sessionOf(
   c: Context,
   deps: Pick<Deps, "database" | "now">,

@@ -29,7 +29,7 @@ export async function matchesNow(context: RequestContext): Promise<{ matches: Ma
   return { matches, surplus };
 }
 
-/** The kitchen as matching sees it: who eats, what stands on the shelf, what is already put by. */
+/** The kitchen as matching sees it: who eats, what stands on the shelf, what is already stored. */
 export async function matchKitchenOf(context: RequestContext): Promise<MatchKitchen> {
   const { household, eaters, staples } = context.session.kitchen.settings;
   return {

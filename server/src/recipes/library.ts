@@ -41,7 +41,7 @@ export async function expandedFormula(
 ): Promise<Result<Formula, SubRecipeIssue>> {
   if (formula.lines.every((line) => line.recipe === null)) return { ok: true, value: formula };
   const byId = formulasById(await context.stores.recipes.all());
-  // What is being saved stands for itself: a loop through its own earlier version is still a loop.
+  // What is being saved takes its own place: a loop through its own earlier version is still a loop.
   byId.set(formula.id, formula);
   return withSubRecipes(formula, { find: (id) => byId.get(id), catalogue: context.catalogue });
 }

@@ -69,7 +69,7 @@ export const setDefaultVersion: UseCase<"setDefaultVersion"> = async ({ params, 
   return accept({ id: params.id, name: wanted.formula.name, version: body.version });
 };
 
-/** Put away, it is kept with its versions and batches, and still stands in the recipes it is part of. */
+/** Archived, it is kept with its versions and batches, and still stands in the recipes it is part of. */
 export const archiveRecipe: UseCase<"archiveRecipe"> = async ({ params, body }, context) => {
   const found = await context.stores.recipes.get(params.id);
   if (!found) return notFound("recipe-unknown");

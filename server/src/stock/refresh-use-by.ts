@@ -21,7 +21,7 @@ export async function learnFromSpoilage(
   await refreshFromHistory(ingredient, context);
 }
 
-/** It had not gone off after all: what was learned from it is forgotten. */
+/** It had not spoiled after all: what was learned from it is forgotten. */
 export async function forgetSpoilage(
   lot: LotRecord,
   entryId: string,

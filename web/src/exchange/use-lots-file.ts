@@ -16,7 +16,7 @@ export function useLotsFile() {
     submission.forget();
     checked.value = undefined;
     file.value = { name: chosen.name, csv: await chosen.text(), id: newId() };
-    // A trial has an id of its own: it never stands for the import.
+    // A trial has an id of its own: it is never taken for the import.
     const body = { id: newId(), csv: file.value.csv, dryRun: true };
     checked.value = await submission.submit("importLots", { body });
   }

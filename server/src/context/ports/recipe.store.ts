@@ -4,7 +4,7 @@ import type { Formula } from "@apron/core/recipes";
 export type RecipeRecord = {
   readonly formula: Formula;
   readonly version: number;
-  /** Put away: kept, with its versions and batches, but neither listed nor matched. */
+  /** Archived: kept, with its versions and batches, but neither listed nor matched. */
   readonly archived: boolean;
 };
 
@@ -27,7 +27,7 @@ export type UsedInBatch = { readonly lineId: string; readonly ingredient: string
 
 /** Formulas are versioned: a version never changes; the default version is the one the kitchen cooks by. */
 export type RecipeStore = {
-  /** House versions, by id, those put away among them. */
+  /** Default versions, by id, archived ones included. */
   readonly all: () => Promise<RecipeRecord[]>;
   readonly get: (id: string) => Promise<RecipeRecord | undefined>;
   readonly getVersion: (id: string, version: number) => Promise<RecipeRecord | undefined>;
