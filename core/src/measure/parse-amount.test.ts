@@ -38,6 +38,21 @@ describe("weights", () => {
     expect(grams(text)).toBeCloseTo(expected, 6);
   });
 
+  it.each([
+    ["250 kg", 250_000],
+    ["1 kg 1 kg", 1000],
+    ["2 kg 3 carrots", 2000],
+    ["2 kg 300 ml", 2000],
+  ])("%s is %d g and no more", (text, expected) => {
+    expect(grams(text)).toBe(expected);
+  });
+
+  it("keeps plain ounces beside the grams: of something pourable they may be fluid", () => {
+    expect(read("8 oz")).toEqual({ kind: "mass", grams: 8 * 28.349523125, ounces: 8 });
+    expect(read("8 g")).toEqual({ kind: "mass", grams: 8 });
+    expect(read("1 lb 4 oz")).not.toHaveProperty("ounces");
+  });
+
   it("reads every whole gram and every whole ounce back", () => {
     check(
       fc.property(fc.integer({ min: 1, max: 8000 }), (n) => {
@@ -59,6 +74,7 @@ describe("volumes and counts", () => {
     ["1 dl", 100],
     ["150 ml", 150],
     ["0,5 l", 500],
+    ["250 l", 250_000],
   ])("%s is %d ml", (text, ml) => {
     expect(read(text)).toMatchObject({ kind: "volume" });
     expect((read(text) as { ml: number }).ml).toBeCloseTo(ml, 8);
@@ -74,6 +90,7 @@ describe("volumes and counts", () => {
     ["two bunches", 2, 2, "bunches"],
     ["a couple of heads", 2, 2, "heads"],
     ["½ small", 0.5, 0.5, "small"],
+    ["2000 leaves", 2000, 2000, "leaves"],
   ])("%s is %d to %d × %s", (text, low, high, word) => {
     expect(read(text)).toEqual({ kind: "count", low, high, word });
   });
@@ -102,6 +119,9 @@ describe("refusals", () => {
     ["2 tonnes", "amount-too-large"],
     ["99999999999", "amount-too-large"],
     ["9000 l", "amount-too-large"],
+    ["250.001 kg", "amount-too-large"],
+    ["251 l", "amount-too-large"],
+    ["2001 leaves", "unit-unknown"],
     ["5000 bunches", "unit-unknown"],
   ])("%p is refused as %s", (text, code) => {
     expect(read(text)).toBe(code);

@@ -14,7 +14,9 @@ describe("rounding to the scale", () => {
     [0, "0 g", 0],
     [0.1, "0.5 g", 4],
     [3.3, "3.5 g", 0.0606],
+    [10.3, "10 g", -0.0291],
     [27.4, "27 g", -0.0146],
+    [101, "100 g", -0.0099],
     [412, "410 g", -0.0049],
   ])("%d g is weighed as %s", (grams, text, error) => {
     const rounded = roundToScale(grams);
@@ -57,6 +59,9 @@ describe("rounding to spoons and cups", () => {
     [108, "½ cup"],
     [324, "1½ cups"],
     [2.2, "½ tsp"],
+    [1.125, "¼ tsp"],
+    [3.375, "¾ tsp"],
+    [12.4, "2¾ tsp"],
   ])("%d g of oil is %s", (grams, text) => {
     expect(roundForKitchen(grams, oil)?.text).toBe(text);
   });
@@ -65,6 +70,45 @@ describe("rounding to spoons and cups", () => {
     expect(roundForKitchen(0.3, oil)).toBeUndefined();
     expect(roundForKitchen(4000, oil)).toBeUndefined();
     expect(roundForKitchen(50, [])).toBeUndefined();
+  });
+
+  it("counts no quarters of a tablespoon, and no more than eight of a measure", () => {
+    const spoon = [{ name: "tbsp", grams: 10 }];
+    expect([2.5, 5, 17.4, 80, 90].map((grams) => roundForKitchen(grams, spoon, 0.2)?.text)).toEqual([
+      undefined,
+      "½ tbsp",
+      "1½ tbsp",
+      "8 tbsp",
+      undefined,
+    ]);
+  });
+
+  it("takes the nearest, whatever the order of the measures; errors within two per cent are alike", () => {
+    const [tsp, tbsp] = oil;
+    if (!tsp || !tbsp) throw new Error("two spoons");
+    expect(roundForKitchen(12.4, [tbsp, tsp])?.text).toBe("2¾ tsp");
+    expect(roundForKitchen(13.5, [tsp, tbsp])?.text).toBe("1 tbsp");
+    // 0.99 % off and one to count, against exact and two to count.
+    const [jar, scoop] = [
+      { name: "jar", grams: 100.99 },
+      { name: "scoop", grams: 50 },
+    ];
+    expect(roundForKitchen(100, [scoop, jar])?.text).toBe("1 jar");
+    expect(roundForKitchen(100, [scoop, { ...jar, grams: 101.01 }])?.text).toBe("2 scoops");
+  });
+
+  it("may be off by twelve per cent and no more, and is never none of something", () => {
+    const near = (grams: number) => roundForKitchen(100, [{ name: "head", grams }])?.text;
+    expect([near(112), near(112.2)]).toEqual(["1 head", undefined]);
+    expect(roundForKitchen(0.3, oil, 1)).toBeUndefined();
+  });
+
+  it("comes with its grams and its signed error", () => {
+    expect(roundForKitchen(12.5, [{ name: "tbsp", grams: 13.5 }])).toEqual({
+      text: "1 tbsp",
+      grams: 13.5,
+      error: 0.08,
+    });
   });
 
   it("never exceeds the error it was allowed", () => {
@@ -79,6 +123,7 @@ describe("rounding to spoons and cups", () => {
   it("says cups and cloves for several, and leaves spoons alone", () => {
     expect(roundForKitchen(216, [{ name: "cup chopped", grams: 36 }])?.text).toBe("6 cups chopped");
     expect(roundForKitchen(6, [{ name: "clove", grams: 3 }])?.text).toBe("2 cloves");
+    expect(roundForKitchen(3, [{ name: "clove", grams: 3 }])?.text).toBe("1 clove");
     expect(roundForKitchen(40.5, [{ name: "tbsp", grams: 13.5 }])?.text).toBe("3 tbsp");
   });
 });

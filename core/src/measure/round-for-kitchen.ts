@@ -8,19 +8,14 @@ export type KitchenMeasure = { readonly name: string; readonly grams: number };
 /** An amount rounded to a measure. `error` is (rounded − wanted) ÷ wanted, signed. */
 export type RoundedAmount = { readonly text: string; readonly grams: number; readonly error: number };
 
-const spoonSteps: readonly number[] = [0.25, 0.5, 1];
-const fractionSigns: Readonly<Record<string, string>> = {
-  "0.25": "¼",
-  "0.5": "½",
-  "0.75": "¾",
-  "0.33": "⅓",
-  "0.67": "⅔",
-};
+/** What spoons and cups are read to. */
+const [half, quarter] = [0.5, 0.25];
+const quarterSigns = ["", "¼", "½", "¾"];
 
+/** A count in whole quarters as it is written: 1.5 → "1½", 0.25 → "¼". */
 const countText = (count: number): string => {
-  const whole = Math.floor(count + 1e-9);
-  const sign = fractionSigns[trimmedDecimals(count - whole, 2)];
-  if (sign === undefined) return trimmedDecimals(count, 2);
+  const whole = Math.floor(count);
+  const sign = quarterSigns[(count - whole) / quarter] ?? "";
   return whole === 0 ? sign : `${whole}${sign}`;
 };
 
@@ -57,7 +52,7 @@ const mostOfAMeasure = 8;
 
 /** Quarters of a cup and a teaspoon are in the drawer; a quarter of a tablespoon is not. */
 const stepsOf = (measure: KitchenMeasure): readonly number[] =>
-  measure.name.startsWith("tbsp") ? spoonSteps.filter((step) => step >= 0.5) : spoonSteps;
+  measure.name.startsWith("tbsp") ? [half] : [quarter, half];
 
 type Candidate = RoundedAmount & { readonly count: number };
 
@@ -88,7 +83,7 @@ export function roundForKitchen(
 ): RoundedAmount | undefined {
   const near = measures.flatMap((m) => candidates(grams, m)).filter((r) => Math.abs(r.error) <= worstError);
   // Errors within two per cent of each other are alike to a cook: then the fewer to count wins ("1 tbsp", not "3 tsp").
-  const urgencyWeight = (r: Candidate): number => Math.round(Math.abs(r.error) * 50);
-  const [best] = near.sort((a, b) => urgencyWeight(a) - urgencyWeight(b) || a.count - b.count);
+  const errorRank = (r: Candidate): number => Math.round(Math.abs(r.error) * 50);
+  const [best] = near.sort((a, b) => errorRank(a) - errorRank(b) || a.count - b.count);
   return best && { text: best.text, grams: best.grams, error: best.error };
 }

@@ -19,8 +19,7 @@ const signs: readonly (readonly [number, string])[] = [
   [1, ""],
 ];
 
-/** Units that are read in fractions; the others in decimals of so many places. */
-const inFractions: readonly string[] = ["tsp", "tbsp", "cup", "pint", "quart", "gallon"];
+/** Units that are read in decimals, of so many places; spoons and cups are read in fractions. */
 const decimals: Readonly<Record<string, number>> = {
   mg: 0,
   g: 1,
@@ -55,10 +54,11 @@ const pluralUnits: readonly string[] = ["cup", "pint", "quart", "gallon"];
  * @example showQuantity(1.34, cup) // { text: "1⅓ cups", count: 1.333…, error: −0.0066… }
  */
 export function showQuantity(count: number, unit: Pick<Unit, "id">, locale = "en-GB"): ShownQuantity {
-  const places = decimals[unit.id] ?? 2;
-  const shown = inFractions.includes(unit.id)
-    ? inEighths(count)
-    : { text: trimmedDecimals(count, places), count: Number(count.toFixed(places)) };
+  const places = decimals[unit.id];
+  const shown =
+    places === undefined
+      ? inEighths(count)
+      : { text: trimmedDecimals(count, places), count: Number(count.toFixed(places)) };
   const name = pluralUnits.includes(unit.id) && shown.count > 1 ? `${unit.id}s` : unit.id;
   return { text: localised(`${shown.text} ${name}`, locale), count: shown.count, error: shown.count - count };
 }
