@@ -20,13 +20,13 @@ test("the kitchen opens, weighs in, and asks nothing of a secure page", async ({
     "undefined",
   ]);
   await page.getByTestId("sign-in-demo").click();
-  await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-page="today"] h1')).toBeVisible({ timeout: 30_000 });
   await itemField(page).fill("sorrel");
   await page.getByRole("option", { name: "sorrel" }).first().click();
   await amountField(page).fill("64");
   await page.getByTestId("log-lot").click();
   await expect(notice(page)).toContainText("64 g sorrel");
   await page.goto(`${house}/recipes/new`);
-  await expect(page.getByLabel("Title")).toBeVisible();
+  await expect(page.locator("#recipe-name")).toBeVisible();
   expect(errors).toEqual([]);
 });

@@ -24,7 +24,7 @@ test("log a weighed lot in at most 6", async ({ page }) => {
 test("log a weighed lot from the chips in at most 6", async ({ page }) => {
   await simulateLoad(page, 790);
   const effort = new Effort(page);
-  await effort.click(page.getByRole("list", { name: "Logged most" }).getByRole("button").first());
+  await effort.click(page.getByTestId("usual-items").getByRole("button").first());
   await effort.press("w");
   await effort.press("Enter");
   await expect(notice(page)).toContainText("790 g");
@@ -33,15 +33,15 @@ test("log a weighed lot from the chips in at most 6", async ({ page }) => {
 
 test("log a box share of five things in at most 20", async ({ page }) => {
   const effort = new Effort(page);
-  await effort.click(page.getByRole("link", { name: /^Basket/ }));
-  await effort.click(page.getByRole("button", { name: "Several" }));
-  const form = page.getByRole("form", { name: "Log several items" });
-  const chips = form.getByRole("list", { name: "Add to the list" }).getByRole("button");
+  await effort.click(page.locator('nav a[href="/basket"]'));
+  await effort.click(page.getByTestId("choose-several"));
+  const form = page.getByTestId("intake");
+  const chips = form.getByTestId("usual-items").getByRole("button");
   for (const [i, grams] of [340, 910, 275, 1120, 60].entries()) {
     await simulateLoad(page, grams);
     await effort.click(chips.nth(i));
     await effort.press("w");
-    const fields = form.getByRole("list", { name: "In this delivery" }).getByRole("textbox");
+    const fields = form.getByTestId("delivery-rows").getByRole("textbox");
     await expect(fields.nth(i)).toHaveValue(`${grams} g`);
   }
   await effort.press("Enter");
@@ -57,8 +57,8 @@ test("record a trim in at most 5", async ({ page }) => {
   );
   await simulateLoad(page, Math.round(methods[0]?.usable.value ?? 0));
   const effort = new Effort(page);
-  await effort.click(page.getByRole("link", { name: /^Trim/ }));
-  await expect(page.getByLabel("Usable", { exact: true })).toBeFocused();
+  await effort.click(page.locator('nav a[href="/trim"]'));
+  await expect(page.locator("#trim-usable")).toBeFocused();
   await effort.press("w");
   await effort.press("Enter");
   await expect(notice(page)).toContainText("ready. Use by");
@@ -68,7 +68,7 @@ test("record a trim in at most 5", async ({ page }) => {
 test("see the best use of today's surplus in at most 2", async ({ page }) => {
   await expect(page.getByText("Best use of today's surplus")).toBeVisible();
   const effort = new Effort(page);
-  await effort.click(page.getByRole("link", { name: /^Match/ }));
+  await effort.click(page.locator('nav a[href="/match"]'));
   await expect(page.getByRole("article").first()).toContainText("saved from spoiling");
   expect(effort.spent).toBeLessThanOrEqual(2);
 });
@@ -76,7 +76,7 @@ test("see the best use of today's surplus in at most 2", async ({ page }) => {
 test("scale a recipe to all of a lot in at most 3", async ({ page }) => {
   const effort = new Effort(page);
   await effort.click(page.getByTestId("make-best"));
-  const group = page.getByRole("group", { name: "How much to make" });
+  const group = page.getByTestId("how-much");
   const lot = group.getByRole("button").first();
   await effort.click(lot);
   await expect(lot).toHaveAttribute("aria-pressed", "true");
@@ -94,8 +94,8 @@ test("log a finished batch into three jars in at most 8", async ({ page }) => {
     await effort.click(estimate);
     await expect(estimate).toBeHidden();
   }
-  await effort.click(page.getByRole("button", { name: /200 ml jar ?fridge/ }));
-  while ((await page.getByLabel("How many").inputValue()) !== "3")
+  await effort.click(page.getByTestId("store-jar-fridge"));
+  while ((await page.locator("#container-count").inputValue()) !== "3")
     await effort.click(page.getByTestId("one-more"));
   await effort.click(page.getByTestId("finish-batch"));
   await expect(notice(page)).toContainText("in 3 × 200 ml jar");
@@ -104,7 +104,7 @@ test("log a finished batch into three jars in at most 8", async ({ page }) => {
 
 test("take one portion from the larder in at most 3", async ({ page }) => {
   const effort = new Effort(page);
-  await effort.click(page.getByRole("link", { name: /^Larder/ }));
+  await effort.click(page.locator('nav a[href="/larder"]'));
   await effort.click(page.getByTestId("take-one").first());
   await expect(notice(page)).toContainText("taken");
   expect(effort.spent).toBeLessThanOrEqual(3);

@@ -1,7 +1,7 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import type { Page } from "@playwright/test";
 import { signInDemo } from "./cook.ts";
-import { expect, test } from "./kitchen-test.ts";
+import { expect, slowdown, test } from "./kitchen-test.ts";
 import { views } from "./views.ts";
 
 test.use({ ofFile: "4-views" });
@@ -13,7 +13,7 @@ const violationsOf = async (page: Page, rules?: readonly string[]): Promise<stri
 };
 
 test("no axe violations on any view, by day and by evening", async ({ page }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(240_000 * slowdown);
   await page.goto("/sign-in");
   await expect(page.getByTestId("sign-in-demo")).toBeVisible();
   expect(await violationsOf(page)).toEqual([]);
@@ -24,7 +24,7 @@ test("no axe violations on any view, by day and by evening", async ({ page }) =>
   };
   for (const [path, ready] of await views(page)) {
     await page.goto(path);
-    await expect(page.getByText(ready).first()).toBeVisible();
+    await expect(page.locator(ready).first()).toBeVisible();
     await noteAll("day", path);
     // Evening changes colours only; without transitions there is nothing to wait for.
     await page.addStyleTag({ content: "* { transition: none !important }" });
@@ -35,25 +35,25 @@ test("no axe violations on any view, by day and by evening", async ({ page }) =>
 });
 
 test("nothing goes wrong quietly: no console errors on any view", async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(120_000 * slowdown);
   await signInDemo(page);
   const errors: string[] = [];
   page.on("console", (message) => message.type() === "error" && errors.push(message.text()));
   page.on("pageerror", (error) => errors.push(error.message));
   for (const [path, ready] of await views(page)) {
     await page.goto(path);
-    await expect(page.getByText(ready).first()).toBeVisible();
+    await expect(page.locator(ready).first()).toBeVisible();
   }
   expect(errors).toEqual([]);
 });
 
 test("the keys work: stations by number, the list by question mark", async ({ page }) => {
   await signInDemo(page);
-  await page.getByRole("heading", { name: "Today" }).click();
+  await page.locator('[data-page="today"] h1').click();
   await page.keyboard.press("5");
-  await expect(page.getByRole("heading", { name: "Larder" })).toBeVisible();
+  await expect(page.locator('[data-page="larder"] h1')).toBeVisible();
   await page.keyboard.press("4");
-  await expect(page.getByRole("heading", { name: "Match" })).toBeVisible();
+  await expect(page.locator('[data-page="match"] h1')).toBeVisible();
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog")).toContainText("scale");
 });

@@ -9,57 +9,57 @@ test.beforeEach(async ({ page }) => {
 
 test("an own figure stands in front of the handbook's, is used at once, and goes back", async ({ page }) => {
   await page.goto("/handbook");
-  await page.getByLabel("Find an ingredient by any name").fill("silverbeet");
+  await page.getByTestId("find-ingredient").fill("silverbeet");
   await page.getByRole("link", { name: "chard", exact: true }).click();
-  const weights = page.getByRole("region", { name: /Weights of common measures/ });
+  const weights = page.getByTestId("figures-measure");
   const bunch = weights.locator("tbody").getByRole("row").filter({ hasText: "bunch" });
   await expect(bunch).toContainText("350 (250–450)");
-  await bunch.getByRole("button", { name: "Use our own figure for bunch" }).click();
-  await weights.getByLabel("Usual").fill("420");
-  await weights.getByLabel("Low").fill("500");
-  await weights.getByLabel("High").fill("460");
-  await weights.getByRole("button", { name: "Save" }).click();
+  await bunch.getByTestId("own-figure").click();
+  await weights.locator('[id$="-value"]').fill("420");
+  await weights.locator('[id$="-low"]').fill("500");
+  await weights.locator('[id$="-high"]').fill("460");
+  await weights.getByTestId("save-figure").click();
   await expect(weights.getByRole("alert")).toHaveText(/order/);
-  await expect(weights.getByLabel("Low")).toHaveValue("500");
-  await weights.getByLabel("Low").fill("380");
-  await weights.getByLabel("How it was measured").fill("weighed ten");
-  await weights.getByRole("button", { name: "Save" }).click();
+  await expect(weights.locator('[id$="-low"]')).toHaveValue("500");
+  await weights.locator('[id$="-low"]').fill("380");
+  await weights.locator('[id$="-note"]').fill("weighed ten");
+  await weights.getByTestId("save-figure").click();
   await expect(bunch).toContainText("420 (380–460)");
   await expect(bunch).toContainText("your own figure: weighed ten");
   await expect(bunch).toContainText("handbook: 350 (250–450)");
 
   await page.goto("/basket");
-  await page.getByRole("button", { name: "One item" }).click();
+  await page.getByTestId("choose-one").click();
   await itemField(page).fill("chard");
   await page.getByRole("option", { name: "chard" }).first().click();
   await amountField(page).fill("2 bunches");
   await expect(page.locator("#lot-amount-hint")).toHaveText("about 840 g (760–920 g)");
 
   await page.goto("/handbook/chard");
-  await bunch.getByRole("button", { name: "Use our own figure for bunch" }).click();
-  await weights.getByRole("button", { name: "Use the handbook's figure" }).click();
+  await bunch.getByTestId("own-figure").click();
+  await weights.getByTestId("use-handbook-figure").click();
   await expect(bunch).not.toContainText("your own figure");
 });
 
 test("an ingredient of the kitchen's own is added once, and known by its names", async ({ page }) => {
   await page.goto("/handbook");
-  const form = page.getByRole("form", { name: "Add your own ingredient" });
-  await form.getByLabel("Name", { exact: true }).fill("rocket");
+  const form = page.getByTestId("own-ingredient");
+  await form.locator("#own-name").fill("rocket");
   await form.getByTestId("add-ingredient").click();
   await expect(page.locator("#own-name-problem")).toContainText(/taken|rocket|arugula/);
-  await form.getByLabel("Name", { exact: true }).fill("oca");
-  await form.getByLabel("Other names").fill("New Zealand yam");
-  await form.getByRole("button", { name: "Yes" }).click();
+  await form.locator("#own-name").fill("oca");
+  await form.locator("#own-other").fill("New Zealand yam");
+  await form.getByTestId("choose-yes").click();
   await form.getByTestId("add-ingredient").click();
   await expect(page.getByRole("heading", { name: "oca" })).toBeVisible();
-  const weights = page.getByRole("region", { name: /Weights of common measures/ });
-  await weights.getByRole("button", { name: /Add our own figure/ }).click();
-  await weights.getByLabel("What", { exact: true }).fill("tuber");
-  await weights.getByLabel("Usual").fill("thirty");
-  await weights.getByRole("button", { name: "Save" }).click();
+  const weights = page.getByTestId("figures-measure");
+  await weights.getByTestId("add-own-figure").click();
+  await weights.locator('[id$="-key"]').fill("tuber");
+  await weights.locator('[id$="-value"]').fill("thirty");
+  await weights.getByTestId("save-figure").click();
   await expect(weights.getByRole("alert")).toBeVisible();
-  await weights.getByLabel("Usual").fill("30");
-  await weights.getByRole("button", { name: "Save" }).click();
+  await weights.locator('[id$="-value"]').fill("30");
+  await weights.getByTestId("save-figure").click();
   await expect(weights.getByRole("row").filter({ hasText: "tuber" })).toBeVisible();
   await page.goto("/basket");
   await itemField(page).fill("new zealand y");
@@ -72,9 +72,9 @@ test("the kitchen counts and writes in its own units, names and locale", async (
   const asBefore = {
     ...{ units: "metric", dialect: "uk", cup: "us-customary", currency: "GBP", locale: "en-GB" },
   };
-  await page.getByRole("link", { name: "Kitchen settings" }).click();
-  await page.getByRole("button", { name: "Both" }).click();
-  await page.getByRole("button", { name: "zucchini, arugula" }).click();
+  await page.locator('nav a[href="/kitchen"]').click();
+  await page.getByTestId("choose-both").click();
+  await page.getByTestId("choose-us").last().click();
   await page.locator("#kitchen-currency").click();
   await page.getByRole("searchbox").fill("EUR");
   await page.getByRole("option", { name: /^EUR/ }).click();

@@ -1,6 +1,6 @@
 import type { Page } from "@playwright/test";
 import { ask, Effort, notice, signInDemo, tell } from "./cook.ts";
-import { expect, test } from "./kitchen-test.ts";
+import { expect, slowdown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "9-recipes" });
 
@@ -42,22 +42,20 @@ test("paste a recipe to saved in at most 6", async ({ page, context }) => {
   await context.grantPermissions(["clipboard-read", "clipboard-write"]);
   await page.evaluate((text) => navigator.clipboard.writeText(text), slaw);
   const effort = new Effort(page);
-  await effort.click(page.getByRole("link", { name: "Recipes" }));
-  await effort.click(page.getByRole("button", { name: "Import recipes" }));
-  await expect(page.getByLabel("Recipe text")).toBeFocused();
+  await effort.click(page.locator('nav a[href="/recipes"]'));
+  await effort.click(page.getByTestId("import-recipes"));
+  await expect(page.locator("#recipe-paste")).toBeFocused();
   await effort.press("Control+v");
-  const review = page.getByRole("form", { name: "Review" });
-  await expect(review.getByLabel("Title")).toHaveValue("Windfall slaw");
+  const review = page.getByTestId("recipe-review");
+  await expect(review.locator("#review-title")).toHaveValue("Windfall slaw");
   await expect(
     review.getByRole("row", { name: /3 tbsp cider vinegar about 45 g cider vinegar/ }),
   ).toBeVisible();
-  await effort.click(review.getByRole("button", { name: /^Use \d/ }));
+  await effort.click(review.getByTestId("use-proposal"));
   await effort.click(review.getByTestId("save-recipe"));
   await expect(notice(page)).toContainText("Saved Windfall slaw");
   await expect(page.getByRole("heading", { name: "Windfall slaw" })).toBeVisible();
-  await expect(page.getByRole("region", { name: "Open questions" })).toContainText(
-    "“a little moondust” was not understood",
-  );
+  await expect(page.getByTestId("open-questions")).toContainText("“a little moondust” was not understood");
   expect(effort.spent).toBeLessThanOrEqual(6);
   const saved = await ask<Opened>(page, "/api/recipes/windfall-slaw");
   expect(saved.formula.lines.map((line) => line.fillers[0]?.ingredient)).toEqual([
@@ -72,11 +70,11 @@ test("paste a recipe to saved in at most 6", async ({ page, context }) => {
 
 test("a line that was not understood is answered in the review", async ({ page }) => {
   await page.goto("/recipes/import");
-  await page.getByLabel("Recipe text").fill("Fog bowl\nIngredients\n120 g fog\n30 g walnuts\nMethod\nMix.");
-  const review = page.getByRole("form", { name: "Review" });
+  await page.locator("#recipe-paste").fill("Fog bowl\nIngredients\n120 g fog\n30 g walnuts\nMethod\nMix.");
+  const review = page.getByTestId("recipe-review");
   await review.locator("#line-0").fill("lamb's lettuce");
   await page.keyboard.press("Enter");
-  await review.getByLabel("Grams").fill("120");
+  await review.locator('[id^="grams-"]').fill("120");
   await review.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Fog bowl" })).toBeVisible();
   const saved = await ask<Opened>(page, "/api/recipes/fog-bowl");
@@ -91,7 +89,7 @@ test("broken and hostile files say what is wrong, run nothing and lose nothing",
     void dialog.dismiss();
   });
   await page.goto("/recipes/import");
-  const box = page.getByLabel("Recipe text");
+  const box = page.locator("#recipe-paste");
   for (const [text, words] of [
     ['{"@type": "Recipe", "name": ', "This isn't valid JSON"],
     ["[".repeat(5000) + "]".repeat(5000), "nested too deeply"],
@@ -109,7 +107,7 @@ test("broken and hostile files say what is wrong, run nothing and lose nothing",
       recipeInstructions: "<b onclick=alert(1)>Halve.</b>",
     }),
   );
-  await expect(page.getByRole("form", { name: "Review" }).getByLabel("Title")).toHaveValue("Plain plums");
+  await expect(page.getByTestId("recipe-review").locator("#review-title")).toHaveValue("Plain plums");
   await page.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Plain plums" })).toBeVisible();
   expect(alerted).toBe(false);
@@ -118,7 +116,7 @@ test("broken and hostile files say what is wrong, run nothing and lose nothing",
 test("a file of five hundred recipes comes in with its progress shown; a second time nothing doubles", async ({
   page,
 }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(120_000 * slowdown);
   const names = Array.from({ length: 500 }, (_, i) => `Samphire of day ${i + 1}`);
   const file = {
     name: "library.jsonld",
@@ -143,25 +141,25 @@ test("a file of five hundred recipes comes in with its progress shown; a second 
 test("find by any name, kind, diet and allergen", async ({ page }) => {
   await page.goto("/recipes");
   const cards = page.getByRole("main").getByRole("listitem");
-  await page.getByLabel("Search recipes").fill("tomatillo");
+  await page.getByTestId("search-recipes").fill("tomatillo");
   await expect(cards).toHaveCount(1);
   await expect(cards.first()).toContainText("Farro with tomatillos");
-  await page.getByLabel("Search recipes").fill("");
-  await page.getByRole("combobox", { name: "Kind of dish" }).click();
+  await page.getByTestId("search-recipes").fill("");
+  await page.locator("#recipe-kind").click();
   await page.getByRole("option", { name: "Pesto" }).click();
   await expect(cards.first()).toContainText("Pesto");
-  await page.getByRole("combobox", { name: "Allergens" }).click();
+  await page.locator("#recipe-without").click();
   await page.getByRole("option", { name: "No nuts" }).click();
   await expect(page.getByRole("heading", { name: "Carrot-top pesto" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Chard and hazelnut" })).toBeHidden();
-  await page.getByRole("combobox", { name: "Diet" }).click();
+  await page.locator("#recipe-diet").click();
   await page.getByRole("option", { name: "Vegan" }).click();
   await expect(page.getByText("No recipes match these filters.")).toBeVisible();
 });
 
 async function openEditor(page: Page, id: string): Promise<void> {
   await page.goto(`/recipes/${id}/edit`);
-  await expect(page.getByLabel("Title")).not.toHaveValue("");
+  await expect(page.locator("#recipe-name")).not.toHaveValue("");
 }
 
 test("two people edit one recipe: the second is told, and nothing is overwritten", async ({
@@ -171,8 +169,8 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
   const second = await browser.newPage();
   await signInDemo(second);
   for (const one of [page, second]) await openEditor(one, "rubbed-kale-and-apple");
-  await page.getByTestId("line-1").getByLabel("Amount").fill("200");
-  await second.getByTestId("line-2").getByLabel("Amount").fill("90");
+  await page.getByTestId("line-1").locator('[id$="-amount"]').fill("200");
+  await second.getByTestId("line-2").locator('[id$="-amount"]').fill("90");
   await page.getByTestId("save-recipe").click();
   await expect(notice(page)).toContainText("version 2");
   await second.getByTestId("save-recipe").click();
@@ -180,14 +178,14 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
     "Wren saved version 2 while you were editing version 1",
   );
   await second.reload();
-  await expect(second.getByTestId("line-2").getByLabel("Amount")).toHaveValue("90");
+  await expect(second.getByTestId("line-2").locator('[id$="-amount"]')).toHaveValue("90");
   await second.getByTestId("save-recipe").click();
-  await second.getByRole("button", { name: "Save mine on top" }).click();
+  await second.getByTestId("save-over").click();
   await expect(notice(second)).toContainText("version 3");
-  await second.getByRole("tab", { name: "Versions" }).click();
-  const changed = second.getByRole("region", { name: "Compare versions" });
+  await second.getByTestId("tab-recipe-versions").click();
+  const changed = second.getByTestId("compare-versions");
   await expect(changed).toContainText("200 g kale");
-  await second.getByRole("button", { name: "Make version 2 the default" }).click();
+  await second.getByTestId("make-default").click();
   await expect(notice(second)).toContainText("Version 2 is now the default");
   expect((await ask<Opened>(second, "/api/recipes/rubbed-kale-and-apple")).formula.lines[0]?.grams).toBe(200);
   await second.close();
@@ -195,18 +193,18 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
 
 test("a slot that cannot be filled is refused at its line, and what was typed stays", async ({ page }) => {
   await page.goto("/recipes/new");
-  await page.getByLabel("Title").fill("Half a bowl");
+  await page.locator("#recipe-name").fill("Half a bowl");
   const line = page.getByTestId("line-1");
-  await line.getByRole("combobox", { name: "Ingredient" }).fill("lovage");
+  await line.locator('[id$="-what"]').fill("lovage");
   await page.keyboard.press("Enter");
-  await line.getByLabel("Amount").fill("2 bunches");
-  await line.getByRole("button", { name: /^Options/ }).click();
-  await line.getByLabel("Strong herbs, at most %").fill("25");
-  await page.getByRole("group", { name: "Step 1" }).getByRole("textbox", { name: "Step 1" }).fill("Chop.");
+  await line.locator('[id$="-amount"]').fill("2 bunches");
+  await line.getByTestId("line-options").getByRole("button").first().click();
+  await line.locator('[id$="-strong"]').fill("25");
+  await page.locator('[id$="-text"]').first().fill("Chop.");
   await page.getByTestId("save-recipe").click();
   await expect(line.getByRole("alert")).toContainText("at most 25 %");
-  await expect(page.getByLabel("Title")).toHaveValue("Half a bowl");
-  await line.getByLabel("Strong herbs, at most %").fill("100");
+  await expect(page.locator("#recipe-name")).toHaveValue("Half a bowl");
+  await line.locator('[id$="-strong"]').fill("100");
   await page.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Half a bowl" })).toBeVisible();
   await expect(page.getByRole("main")).toContainText("“2 bunches”");
@@ -214,11 +212,11 @@ test("a slot that cannot be filled is refused at its line, and what was typed st
 
 test("what may stand in for a line, and what another size does to the time", async ({ page }) => {
   await page.goto("/recipes/roast-squash-and-leek-dip");
-  await page.getByRole("button", { name: /^Substitutes for kabocha/ }).click();
+  await page.locator("tr", { hasText: "kabocha" }).getByTestId("substitutes").click();
   await expect(page.getByRole("listitem").filter({ hasText: "butternut" }).first()).toContainText(
     /gram|weight/,
   );
-  await page.getByRole("button", { name: "Cooking time for another size" }).click();
+  await page.getByTestId("size-times").getByRole("button").first().click();
   await page.locator("#size-mm").fill("40");
   await expect(page.getByRole("listitem").filter({ hasText: "check after" })).toContainText(
     "check after 52 min, done by 83 min",
@@ -229,11 +227,11 @@ test("what may stand in for a line, and what another size does to the time", asy
 
 test("for other diners the amounts change with the names, and the version can be kept", async ({ page }) => {
   await page.goto("/recipes/carrot-top-pesto");
-  await page.getByRole("tab", { name: "Other diets" }).click();
-  const other = page.getByRole("region", { name: "Adapted recipe" });
+  await page.getByTestId("tab-recipe-diners").click();
+  const other = page.getByTestId("adapted");
   await expect(other).toContainText(/35 g pecorino.*becomes\s+14 g nutritional yeast/s);
   await expect(other).toContainText("as salty as before");
-  await other.getByRole("button", { name: "Save as a new recipe" }).click();
+  await other.getByTestId("save-adapted").click();
   await expect(
     page.getByRole("heading", { name: "Carrot-top pesto with sunflower seeds, vegan" }),
   ).toBeVisible();
@@ -243,28 +241,28 @@ test("the plate: layers, the dressing by weight, what is left for the salt, voic
   page,
 }) => {
   await page.goto("/recipes/leek-and-plum-plate");
-  await page.getByRole("tab", { name: "Plate" }).click();
-  const layers = page.getByRole("region", { name: "Layers from top to bottom" }).getByRole("listitem");
+  await page.getByTestId("tab-recipe-plate").click();
+  const layers = page.getByTestId("layers").getByRole("listitem");
   await expect(layers.first()).toContainText("Last");
   await expect(layers.last()).toContainText("leek 400 g");
-  await expect(page.getByRole("region", { name: "Dressing by weight" })).toContainText("of the rest");
-  await expect(page.getByRole("region", { name: "Salt budget" })).toContainText("salt still to add");
-  await page.getByRole("tab", { name: "Cost" }).click();
+  await expect(page.getByTestId("dressing-by-weight")).toContainText("of the rest");
+  await expect(page.getByTestId("salt-budget")).toContainText("salt still to add");
+  await page.getByTestId("tab-recipe-cost").click();
   await expect(page.getByRole("cell", { name: "price board" }).first()).toBeVisible();
 });
 
 test("three jars, machine loads and what runs out first are planned while making", async ({ page }) => {
   await page.goto("/cook/carrot-top-pesto");
-  await page.getByLabel("Number to fill").fill("3");
+  await page.getByTestId("fill-count").fill("3");
   await page.keyboard.press("Tab");
   await expect(page.getByText(/3 × 200 ml with headspace, 5\d\d g ÷/)).toBeVisible();
   await expect(page.getByText(/start with \d+ g, add \d+ g at a time, up to \d+ g/)).toBeVisible();
-  await page.getByRole("combobox", { name: "What to fill" }).click();
+  await page.getByTestId("how-much").getByRole("combobox").click();
   await page.getByRole("option", { name: "machine loads" }).click();
   await expect(page.getByText("3 equal loads of 450 g.").first()).toBeVisible();
   // A large make rounds to nothing; a single portion does not.
   await expect(page.getByText(/oil to acid is/)).toBeHidden();
-  await page.getByLabel("Servings").fill("1");
+  await page.locator("#servings").fill("1");
   await page.keyboard.press("Tab");
   await expect(page.getByText(/oil to acid is [\d.]+ instead of [\d.]+ to 1/)).toBeVisible();
 });
@@ -272,17 +270,17 @@ test("three jars, machine loads and what runs out first are planned while making
 test("out as JSON-LD and Markdown, back in as the same; on a card for the wall", async ({ page }) => {
   await page.goto("/recipes/lovage-green-sauce");
   const download = page.waitForEvent("download");
-  await page.getByRole("link", { name: "JSON-LD", exact: true }).click();
+  await page.locator('a[href$=".jsonld"]').click();
   const stream = await (await download).createReadStream();
   let text = "";
   for await (const piece of stream) text += String(piece);
   expect(JSON.parse(text)).toMatchObject({ "@type": "Recipe", name: "Lovage green sauce" });
   await page.goto("/recipes/import");
-  await page.getByLabel("Recipe text").fill(text);
-  const review = page.getByRole("form", { name: "Review" });
+  await page.locator("#recipe-paste").fill(text);
+  const review = page.getByTestId("recipe-review");
   await expect(review.getByRole("row", { name: /^80 g parsley/ })).toContainText("80 g parsley");
   await page.goto("/recipes/lovage-green-sauce/card");
-  await expect(page.getByRole("article", { name: "Recipe card to print" })).toContainText("110 g");
+  await expect(page.getByTestId("recipe-card")).toContainText("110 g");
 });
 
 test("a dressing is kept as a recipe and poured into a salad; the jar weighed back is remembered", async ({
@@ -290,20 +288,20 @@ test("a dressing is kept as a recipe and poured into a salad; the jar weighed ba
 }) => {
   await page.goto("/dressing");
   await expect(page.getByTestId("dressing-left")).toContainText(/left over; use by/);
-  await page.getByRole("button", { name: "Weigh the jar after dressing" }).click();
-  await page.getByRole("textbox", { name: "Jar before" }).fill("420");
-  await page.getByRole("textbox", { name: "Jar after" }).fill("430");
-  await page.getByRole("button", { name: "Save weighing" }).click();
+  await page.getByTestId("weigh-jar").getByRole("button").first().click();
+  await page.locator("#jar-before").fill("420");
+  await page.locator("#jar-after").fill("430");
+  await page.getByTestId("weigh-jar").getByTestId("send").click();
   await expect(page.getByRole("alert")).toContainText("Swap them?");
-  await page.getByRole("textbox", { name: "Jar after" }).fill("375");
-  await page.getByRole("button", { name: "Save weighing" }).click();
+  await page.locator("#jar-after").fill("375");
+  await page.getByTestId("weigh-jar").getByTestId("send").click();
   await expect(notice(page)).toContainText("Used 45 g. The estimate now rests on 1 own weighing");
-  await page.getByRole("button", { name: "Save as recipe" }).click();
+  await page.getByTestId("choose-save").click();
   await page.locator("#dressing-name").fill("Everyday red");
-  await page.getByRole("combobox", { name: "Add to a salad" }).click();
+  await page.locator("#dressing-into").click();
   await page.getByRole("option", { name: "Runner beans with walnuts" }).click();
   await page.getByText("use half for roasting").click();
-  await page.getByRole("button", { name: "Save", exact: true }).click();
+  await page.getByTestId("use-dressing").getByTestId("send").click();
   await expect(notice(page)).toContainText("Saved Everyday red and added it to Runner beans");
   await expect(page.getByRole("link", { name: "Everyday red" }).first()).toBeVisible();
   const salad = await ask<{ formula: { lines: { recipe: string | null; grams: number }[] } }>(
@@ -317,14 +315,14 @@ test("a dressing is kept as a recipe and poured into a salad; the jar weighed ba
 
 test("targets of the cook's own, and flavour, move the ratio at once", async ({ page }) => {
   await page.goto("/dressing");
-  await page.getByRole("button", { name: "Flavourings and your own targets" }).click();
-  await page.getByLabel("Oil to 1 acid").fill("4");
+  await page.getByTestId("own-targets").getByRole("button").first().click();
+  await page.locator("#dressing-ratio").fill("4");
   // Four to one as poured, of a 6 % vinegar, is 3.3 to one by strength.
   await expect(page.getByText("4 : 1", { exact: true }).first()).toBeVisible();
-  await page.getByRole("button", { name: "By strength" }).click();
+  await page.getByTestId("choose-by-strength").click();
   await expect(page.getByTestId("ratio-place")).toContainText(/^4\.0 parts oil to 1 part acid by strength/);
-  await page.getByRole("group", { name: "Flavourings" }).getByRole("button", { name: "garlic" }).click();
-  await expect(page.getByRole("region", { name: "Mix in this order" })).toContainText("garlic");
+  await page.getByTestId("chips-flavours").getByRole("button", { name: "garlic" }).click();
+  await expect(page.getByTestId("dressing-mix")).toContainText("garlic");
   await expect(page.getByTestId("dressing-left")).toContainText("use by");
 });
 
@@ -332,13 +330,13 @@ test("a recipe is archived, found among those, and restored by undoing", async (
   await page.goto("/recipes/quick-pickled-kohlrabi/versions");
   await page.getByTestId("archive-recipe").click();
   await expect(notice(page)).toContainText("Archived Quick-pickled kohlrabi");
-  await page.getByRole("link", { name: "Recipes" }).click();
+  await page.locator('nav a[href="/recipes"]').click();
   const heading = page.getByRole("heading", { name: "Quick-pickled kohlrabi" });
-  await page.getByLabel("Search recipes").fill("quick-pickled");
+  await page.getByTestId("search-recipes").fill("quick-pickled");
   await expect(heading).toBeHidden();
-  await page.getByRole("button", { name: "Archived" }).click();
+  await page.getByTestId("show-archived").click();
   await expect(heading).toBeVisible();
-  await page.getByRole("button", { name: "Undo" }).click();
+  await page.getByTestId("undo").click();
   await expect(heading).toBeHidden();
 });
 
@@ -362,11 +360,8 @@ test("what was really used becomes the default version", async ({ page }) => {
     containers: [{ kind: "bowl", count: 1, place: "fridge" }],
   });
   await page.goto("/recipes/kohlrabi-and-fennel-slaw");
-  await page.getByRole("tab", { name: "Versions" }).click();
-  await page
-    .getByRole("button", { name: /^Save the amounts used on/ })
-    .first()
-    .click();
+  await page.getByTestId("tab-recipe-versions").click();
+  await page.getByTestId("save-used").first().click();
   await expect(notice(page)).toContainText("Version 2 has the amounts really used");
-  await expect(page.getByRole("region", { name: "Compare versions" })).toContainText("44 g cider vinegar");
+  await expect(page.getByTestId("compare-versions")).toContainText("44 g cider vinegar");
 });

@@ -31,7 +31,7 @@ export class Effort {
 export async function signInByButton(page: Page): Promise<void> {
   await page.goto("/sign-in");
   await page.getByTestId("sign-in-demo").click();
-  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+  await expect(page.locator('[data-page="today"] h1')).toBeVisible();
 }
 
 /** Is signed in already, for tests of something else. */
@@ -39,14 +39,14 @@ export async function signInDemo(page: Page): Promise<void> {
   const response = await page.request.post("/api/session/demo", { data: {} });
   expect(response.ok()).toBe(true);
   await page.goto("/");
-  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
+  await expect(page.locator('[data-page="today"] h1')).toBeVisible();
 }
 
 /** Puts produce on the simulated scale, as a hand would, and waits until it is steady. */
 export async function simulateLoad(page: Page, grams: number): Promise<void> {
   await page.request.post("/api/devices/scale/load", { data: { grams } });
   const shown = grams >= 1000 ? `${Number((grams / 1000).toFixed(2))} kg` : `${grams} g`;
-  const dock = page.getByRole("region", { name: "Kitchen scale" });
+  const dock = page.getByTestId("scale-dock");
   await expect(dock.getByTestId("scale-reading")).toHaveText(shown);
   await expect(dock.getByText("steady")).toBeVisible();
 }

@@ -4,7 +4,7 @@ import { startProgram } from "../scripts/start-program.mjs";
 type Program = { readonly url: string; readonly stop: () => Promise<void> };
 
 /** How many times slower than this machine the browser's processor is: `npm run e2e:slow` says 4. */
-const slowdown = Number(process.env["E2E_SLOWDOWN"] ?? "1");
+export const slowdown = Number(process.env["E2E_SLOWDOWN"] ?? "1");
 
 /** Slows the processor down for one page, whatever it does. */
 export async function slowDown(page: Page, rate: number): Promise<void> {

@@ -1,32 +1,33 @@
 import type { Page } from "@playwright/test";
 import { ask } from "./cook.ts";
 
-/** Every main view, with the words that tell that it has loaded. */
-export async function views(page: Page): Promise<(readonly [path: string, ready: RegExp])[]> {
+/** Every main view, with what is there once it has loaded. */
+export async function views(page: Page): Promise<(readonly [path: string, ready: string])[]> {
   const { lots } = await ask<{ lots: { id: string }[] }>(page, "/api/lots?state=raw&limit=1");
   const { containers } = await ask<{ containers: { id: string }[] }>(page, "/api/larder");
+  const of = (testId: string): string => `[data-testid="${testId}"]`;
   return [
-    ["/", /Best use of today's surplus/],
-    ["/basket", /In stock/],
-    [`/basket/${lots[0]?.id}`, /History/],
-    [`/trim/${lots[0]?.id}`, /By-products|Save trim/],
-    ["/match", /saved from spoiling/],
-    ["/cook/chard-and-hazelnut-pesto", /Store in/],
-    ["/larder", /portions/],
-    [`/label/${containers[0]?.id}`, /Why this date/],
-    ["/dressing", /Mix in this order/],
-    ["/handbook", /Add your own ingredient/],
-    ["/handbook/chard", /Trim yields/],
-    ["/kitchen", /Looks like this/],
-    ["/recipes", /Formulas by weight/],
-    ["/recipes/lovage-green-sauce", /Per batch/],
-    ["/recipes/leek-and-plum-plate/plate", /Main flavours/],
-    ["/recipes/leek-and-plum-plate/cost", /per portion/],
-    ["/recipes/leek-and-plum-plate/diners", /becomes/],
-    ["/recipes/leek-and-plum-plate/versions", /Compare versions/],
-    ["/recipes/lovage-green-sauce/edit", /Based on version/],
-    ["/recipes/lovage-green-sauce/card", /Herb sauce in oil/],
-    ["/recipes/import", /how each line was read/],
-    ["/basket/import", /CSV file/],
+    ["/", of("make-best")],
+    ["/basket", of("trim-lot")],
+    [`/basket/${lots[0]?.id}`, of("lot-ledger")],
+    [`/trim/${lots[0]?.id}`, of("save-trim")],
+    ["/match", of("make")],
+    ["/cook/chard-and-hazelnut-pesto", of("store-jar-fridge")],
+    ["/larder", of("take-one")],
+    [`/label/${containers[0]?.id}`, of("label-sheet")],
+    ["/dressing", of("dressing-mix")],
+    ["/handbook", of("own-ingredient")],
+    ["/handbook/chard", of("figures-trim")],
+    ["/kitchen", of("kitchen-example")],
+    ["/recipes", `${of("recipe-list")} article`],
+    ["/recipes/lovage-green-sauce", of("substitutes")],
+    ["/recipes/leek-and-plum-plate/plate", of("salt-budget")],
+    ["/recipes/leek-and-plum-plate/cost", of("cost-table")],
+    ["/recipes/leek-and-plum-plate/diners", of("adapted")],
+    ["/recipes/leek-and-plum-plate/versions", of("compare-versions")],
+    ["/recipes/lovage-green-sauce/edit", of("save-recipe")],
+    ["/recipes/lovage-green-sauce/card", of("recipe-card")],
+    ["/recipes/import", "#recipe-paste"],
+    ["/basket/import", "#lots-file"],
   ];
 }

@@ -47,11 +47,14 @@ describe("weights as a cook reads them", () => {
     expect(showEstimate(estimate(702.3, 498.1, 902.7))).toBe("about 700 g (500–900 g)");
     expect(showEstimate(estimate(350, 250, 450))).toBe("about 350 g (250–450 g)");
     expect(showEstimate(estimate(950, 800, 1300))).toBe("about 950 g (800 g–1.3 kg)");
+    expect(showEstimate(estimate(6, 5, 7))).toBe("about 6 g (5–7 g)");
     expect(showEstimate(exactly(430))).toBe("430 g");
   });
 
-  it("takes steps of 1, 2 or 5", () => {
+  it("takes steps of 1 or 5 times a power of ten, never less than a gram", () => {
     expect([3, 50, 200, 404, 900].map(honestStep)).toEqual([1, 5, 10, 50, 100]);
+    expect([34, 35, 36, 74, 75, 76, 340, 350].map(honestStep)).toEqual([1, 5, 5, 5, 10, 10, 10, 50]);
+    expect([0, -1, Number.NaN].map(honestStep)).toEqual([1, 1, 1]);
   });
 
   it("shows portions to the half, and never none while something is left", () => {

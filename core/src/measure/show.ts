@@ -75,7 +75,7 @@ export const showPercent = (fraction: number): string => `${Math.round(fraction 
 
 /** Portions to the half, at least a half while anything is left: 2.3 → "2.5", 0.1 → "0.5". */
 export const showPortions = (portions: number): string =>
-  trimmedDecimals(portions > 0 ? Math.max(0.5, Math.round(portions * 2) / 2) : 0, 1);
+  String(portions > 0 ? Math.max(0.5, Math.round(portions * 2) / 2) : 0);
 
 /** A fraction with two decimals, as yields are written: 0.6 → "0.60". */
 export const showYield = (fraction: number): string => fraction.toFixed(2);

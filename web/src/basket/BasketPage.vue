@@ -78,7 +78,7 @@ const goneOff = useGoneOff();
     />
   </PageHead>
   <div class="columns">
-    <section class="card log" aria-label="Log what came in">
+    <section class="card log" aria-label="Log what came in" data-testid="log-panel">
       <ChoiceButtons v-model="way" label="How to log" :choices="ways" />
       <LogLotForm v-if="way === 'one'" :usual="today?.usual ?? []" details-open />
       <IntakeForm v-else :usual="today?.usual ?? []" />
@@ -86,7 +86,12 @@ const goneOff = useGoneOff();
     <TabSet v-model="view" :tabs="tabs">
       <section v-if="view === 'lots'" aria-label="Lots in stock">
         <div class="filters">
-          <TextBox v-model="text" placeholder="Find by any name" aria-label="Find a lot by any name" />
+          <TextBox
+            v-model="text"
+            placeholder="Find by any name"
+            aria-label="Find a lot by any name"
+            data-testid="find-lot"
+          />
           <SelectBox id="lot-state" v-model="state" name="Which lots" :choices="states" />
         </div>
         <LotRow v-for="lot in lots" :key="lot.id" :lot="lot">
@@ -95,6 +100,7 @@ const goneOff = useGoneOff();
             label="Trim"
             size="small"
             :aria-label="`Trim ${lot.name}`"
+            data-testid="trim-lot"
             @click="router.push(`/trim/${lot.id}`)"
           />
           <Button

@@ -77,7 +77,14 @@ async function plant(): Promise<void> {
       v-if="status === 'success' && beds.length === 0"
       text="Add a bed below and choose it when you log a harvest. After three harvests you see what to expect next."
     />
-    <form class="plant" novalidate aria-label="Add a bed" @submit.prevent="plant" @input="add.forget">
+    <form
+      class="plant"
+      novalidate
+      aria-label="Add a bed"
+      data-testid="add-bed"
+      @submit.prevent="plant"
+      @input="add.forget"
+    >
       <FieldFrame label="Bed" for="bed-name" :problem="add.sentenceAt('name')">
         <TextBox
           id="bed-name"
@@ -94,7 +101,13 @@ async function plant(): Promise<void> {
         :usual="[]"
         :problem="add.sentenceAt('ingredient')"
       />
-      <Button type="submit" label="Add" severity="secondary" :loading="add.pending.value" />
+      <Button
+        type="submit"
+        data-testid="send"
+        label="Add"
+        severity="secondary"
+        :loading="add.pending.value"
+      />
     </form>
   </div>
 </template>

@@ -34,6 +34,7 @@ async function save(): Promise<void> {
   <Button
     v-if="!open"
     label="Set a forecast"
+    data-testid="set-forecast"
     size="small"
     variant="text"
     :aria-label="`Set a forecast for ${bed.name}`"
@@ -47,10 +48,17 @@ async function save(): Promise<void> {
       size="small"
       inputmode="numeric"
       aria-label="Days from now"
+      data-testid="forecast-days"
     />
     days, about
-    <TextBox v-model="draft.amount" class="figure" size="small" aria-label="Amount" />
-    <Button type="submit" label="Save" size="small" :loading="pending" />
+    <TextBox
+      v-model="draft.amount"
+      class="figure"
+      size="small"
+      aria-label="Amount"
+      data-testid="forecast-amount"
+    />
+    <Button type="submit" label="Save" data-testid="save-forecast" size="small" :loading="pending" />
     <Button label="Cancel" size="small" severity="secondary" @click="open = false" />
     <ProblemNote :text="sentence" />
   </form>

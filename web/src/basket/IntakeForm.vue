@@ -81,10 +81,11 @@ async function log(): Promise<void> {
     class="intake"
     novalidate
     aria-label="Log several items"
+    data-testid="intake"
     @submit.prevent="log"
     @input="submission.forget"
   >
-    <QuickPicks label="Add to the list" :choices="chips" @picked="choose" />
+    <QuickPicks label="Add to the list" data-testid="usual-items" :choices="chips" @picked="choose" />
     <FieldFrame label="Item, or a pasted list" for="intake-line">
       <div class="line">
         <TextBox
@@ -100,7 +101,7 @@ async function log(): Promise<void> {
         <Button label="Add" severity="secondary" @click="addTyped" />
       </div>
     </FieldFrame>
-    <ol v-if="draft.rows.length > 0" class="rows" aria-label="In this delivery">
+    <ol v-if="draft.rows.length > 0" class="rows" aria-label="In this delivery" data-testid="delivery-rows">
       <IntakeRowField
         v-for="{ row, place } in shownRows"
         :key="row.id"
@@ -118,7 +119,7 @@ async function log(): Promise<void> {
       size="small"
       @click="shownCount += atOnce"
     />
-    <FoldOut title="Source and price">
+    <FoldOut title="Source and price" data-testid="delivery-details">
       <div class="about">
         <SelectField
           id="intake-source"

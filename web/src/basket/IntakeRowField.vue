@@ -96,6 +96,7 @@ defineExpose({ focus: () => field.value?.focus() });
       type="button"
       class="drop"
       :aria-label="`Remove ${row.text || nameFor(chosen ?? '')}`"
+      data-testid="remove-row"
       @click="emit('dropped')"
     >
       <X :size="18" aria-hidden="true" />

@@ -138,7 +138,13 @@ async function log(): Promise<void> {
       :problem="sentenceAt('ingredient')"
       @chosen="toAmount"
     />
-    <QuickPicks label="Logged most" :choices="picks" :chosen="draft.ingredient" @picked="choose" />
+    <QuickPicks
+      label="Logged most"
+      data-testid="usual-items"
+      :choices="picks"
+      :chosen="draft.ingredient"
+      @picked="choose"
+    />
     <WeightField
       id="lot-amount"
       ref="amount"

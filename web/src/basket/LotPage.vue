@@ -77,6 +77,7 @@ const label = computed(() => {
         <Button
           v-if="lot.state === 'raw' && lot.grams > 0"
           label="Trim"
+          data-testid="trim-lot"
           @click="router.push(`/trim/${lot.id}`)"
         />
         <Button v-if="lot.grams > 0" label="Spoiled" severity="secondary" @click="goneOff(lot)" />

@@ -71,6 +71,7 @@ const formAttributes = { novalidate: true, onInput: submission.forget };
     v-slot="$form"
     class="card form"
     aria-labelledby="add-own"
+    data-testid="own-ingredient"
     v-bind="formAttributes"
     :resolver="resolver"
     :initial-values="{ name: draft.name }"

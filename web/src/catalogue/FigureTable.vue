@@ -20,7 +20,11 @@ const shown = (range: Parameters<typeof showRange>[0]): string => showRange(rang
 </script>
 
 <template>
-  <section class="card" :aria-labelledby="`figures-${section.table}`">
+  <section
+    class="card"
+    :aria-labelledby="`figures-${section.table}`"
+    :data-testid="`figures-${section.table}`"
+  >
     <header>
       <h2 :id="`figures-${section.table}`">
         {{ section.title }} <span v-if="section.unit" class="soft unit">{{ section.unit }}</span>
@@ -31,6 +35,7 @@ const shown = (range: Parameters<typeof showRange>[0]): string => showRange(rang
         size="small"
         variant="text"
         :aria-label="`Add our own figure: ${section.title}`"
+        data-testid="add-own-figure"
         @click="adding = true"
       />
     </header>
@@ -71,6 +76,7 @@ const shown = (range: Parameters<typeof showRange>[0]): string => showRange(rang
             size="small"
             variant="text"
             :aria-label="`Use our own figure for ${data.label}`"
+            data-testid="own-figure"
             @click="setOpen(keyOf(data), true)"
           />
         </template>

@@ -43,7 +43,12 @@ const otherNames = (one: (typeof found.value)[number]): string =>
   <div class="columns">
     <section aria-label="Ingredients">
       <div class="filters">
-        <TextBox v-model="text" placeholder="Find by any name" aria-label="Find an ingredient by any name" />
+        <TextBox
+          v-model="text"
+          placeholder="Find by any name"
+          aria-label="Find an ingredient by any name"
+          data-testid="find-ingredient"
+        />
         <SelectBox id="handbook-kind" v-model="category" :choices="categories" name="Kind" />
         <p class="soft" role="status">{{ counted(found.length, "ingredient") }}</p>
       </div>

@@ -22,9 +22,16 @@ async function answer(means: "mass" | "fluid"): Promise<void> {
 <template>
   <div class="question" role="group" aria-label="Which ounces?">
     <p>By weight or by volume? Your answer is remembered.</p>
-    <Button label="By weight" size="small" :loading="pending" @click="answer('mass')" />
+    <Button
+      label="By weight"
+      data-testid="ounce-mass"
+      size="small"
+      :loading="pending"
+      @click="answer('mass')"
+    />
     <Button
       label="Fluid ounces"
+      data-testid="ounce-fluid"
       size="small"
       severity="secondary"
       :loading="pending"

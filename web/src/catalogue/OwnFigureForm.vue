@@ -89,10 +89,17 @@ async function drop(): Promise<void> {
       />
     </FieldFrame>
     <div class="buttons">
-      <Button type="submit" label="Save" size="small" :loading="submission.pending.value" />
+      <Button
+        type="submit"
+        label="Save"
+        data-testid="save-figure"
+        size="small"
+        :loading="submission.pending.value"
+      />
       <Button
         v-if="row?.own"
         label="Use the handbook's figure"
+        data-testid="use-handbook-figure"
         size="small"
         severity="secondary"
         @click="drop"

@@ -40,7 +40,7 @@ const fromWords = { own: "own or given", paid: "paid", board: "price board" } as
       <p><span class="soft small">per batch</span> <FigureText :text="money(cost.batchMinor)" /></p>
       <p><span class="soft small">per portion</span> <FigureText :text="money(cost.portionMinor)" /></p>
     </div>
-    <DataTable :value="[...cost.parts]" size="small" class="stacks">
+    <DataTable :value="[...cost.parts]" data-testid="cost-table" size="small" class="stacks">
       <Column field="name" v-bind="labelled('Ingredient')" sortable>
         <template #body="{ data }: { data: Part }">
           <span class="name">{{ data.name }}</span>

@@ -67,6 +67,7 @@ const problemAt = (part: PartDraft): string | undefined => {
               variant="text"
               :aria-expanded="isOpen(data.key)"
               :aria-label="`Weigh back the ${data.name}`"
+              data-testid="weigh-back"
               @click="toggle(data.key)"
             />
           </span>
@@ -101,6 +102,7 @@ const problemAt = (part: PartDraft): string | undefined => {
             inputmode="decimal"
             :model-value="data.text"
             :aria-label="`${data.name} really used, grams`"
+            data-testid="used-grams"
             :invalid="problemAt(data) !== undefined"
             @update:model-value="emit('used', data.key, $event)"
           />

@@ -34,6 +34,7 @@ function setCount(count: number): void {
       <Button
         v-for="o in plan.containers"
         :key="`${o.kind} ${o.place}`"
+        :data-testid="`store-${o.kind}-${o.place}`"
         severity="secondary"
         :class="[o.place, { chosen: isChosen(o) }]"
         :aria-pressed="isChosen(o)"

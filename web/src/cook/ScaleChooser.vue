@@ -46,7 +46,7 @@ function setServings(text: string | undefined): void {
 </script>
 
 <template>
-  <div class="chooser" role="group" aria-label="How much to make">
+  <div class="chooser" role="group" aria-label="How much to make" data-testid="how-much">
     <div class="servings">
       <label for="servings">Servings</label>
       <TextBox
@@ -66,6 +66,7 @@ function setServings(text: string | undefined): void {
         inputmode="numeric"
         placeholder="3"
         aria-label="Number to fill"
+        data-testid="fill-count"
         autocomplete="off"
         @change="setFill"
       />

@@ -24,7 +24,7 @@ const problem = computed(() => (poured.value?.ok === false ? sentenceFor(poured.
 </script>
 
 <template>
-  <div class="pour" role="group" :aria-label="`Weigh back the ${props.name}`">
+  <div class="pour" role="group" :aria-label="`Weigh back the ${props.name}`" data-testid="weigh-back-form">
     <WeightField :id="`${id}-before`" v-model="before" label="Before" placeholder="full" :source="weights" />
     <WeightField
       :id="`${id}-after`"

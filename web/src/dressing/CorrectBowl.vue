@@ -59,7 +59,13 @@ const verdict = computed(() =>
     </div>
     <div>
       <p class="label">What may be added</p>
-      <IngredientChips v-model="correctors" label="What may be added" :ids="offered" :name-for="nameFor" />
+      <IngredientChips
+        v-model="correctors"
+        name="allowed"
+        label="What may be added"
+        :ids="offered"
+        :name-for="nameFor"
+      />
     </div>
     <FoldOut title="Balance sweetness as well" quiet>
       <div class="parts">

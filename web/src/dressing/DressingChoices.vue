@@ -77,6 +77,7 @@ const hasOwnTargets = computed(() =>
       <p class="label">Acids</p>
       <IngredientChips
         v-model="draft.acids"
+        name="acids"
         label="Acids"
         :ids="defaultAcids"
         :name-for="nameFor"
@@ -87,6 +88,7 @@ const hasOwnTargets = computed(() =>
       <p class="label">Oils</p>
       <IngredientChips
         v-model="draft.oils"
+        name="oils"
         label="Oils"
         :ids="defaultOils"
         :name-for="nameFor"
@@ -116,10 +118,11 @@ const hasOwnTargets = computed(() =>
       <p class="label">Salt</p>
       <ChoiceButtons v-model="salted" label="Salt" :choices="saltChoices" />
     </div>
-    <FoldOut title="Flavourings and your own targets" :open="hasOwnTargets" quiet>
+    <FoldOut title="Flavourings and your own targets" data-testid="own-targets" :open="hasOwnTargets" quiet>
       <div class="more">
         <IngredientChips
           v-model="draft.flavours"
+          name="flavours"
           label="Flavourings"
           :ids="defaultFlavours"
           :name-for="nameFor"
@@ -139,7 +142,7 @@ const hasOwnTargets = computed(() =>
             />
           </FieldFrame>
         </div>
-        <ChoiceButtons v-model="draft.ratioMeaning" label="The ratio is meant" :choices="ratioMeanings" />
+        <ChoiceButtons v-model="draft.ratioMeaning" label="Ratio measured" :choices="ratioMeanings" />
       </div>
     </FoldOut>
   </section>

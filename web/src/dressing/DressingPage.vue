@@ -57,7 +57,12 @@ const workings = computed(() => {
     <DressingChoices v-model="draft" :style="style" :known="known" :name-for="nameFor" />
     <div class="result">
       <ProblemNote :text="problem" />
-      <section v-if="made && style && figures" class="card" aria-labelledby="dressing-mix">
+      <section
+        v-if="made && style && figures"
+        class="card"
+        aria-labelledby="dressing-mix"
+        data-testid="dressing-mix"
+      >
         <h2 id="dressing-mix">Mix in this order</h2>
         <DataTable :value="lines" data-key="id" size="small" class="stacks">
           <Column v-bind="labelled('Ingredient')">
@@ -80,7 +85,7 @@ const workings = computed(() => {
           </Column>
         </DataTable>
         <p v-if="made.saltAlreadyOver" class="wrong">
-          The ingredients already carry more salt than this style has. No salt is added.
+          The ingredients already contain more salt than this style has. No salt is added.
         </p>
         <RatioPicture :dressing-style="style" :now="figures.oilToAcidEffective" />
         <DressingFiguresList :figures="figures" />
@@ -89,7 +94,12 @@ const workings = computed(() => {
         </p>
         <WorkingsNote :text="workings" />
       </section>
-      <section v-if="made && style && figures" class="card" aria-label="Use this dressing">
+      <section
+        v-if="made && style && figures"
+        class="card"
+        aria-label="Use this dressing"
+        data-testid="use-dressing"
+      >
         <ChoiceButtons v-model="view" label="Use this dressing" :choices="views" />
         <ForSalad v-if="view === 'salad'" :lines="lines" :made-g="figures.grams" />
         <SaveDressing v-else-if="view === 'save'" :lines="lines" />

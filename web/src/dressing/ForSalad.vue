@@ -72,7 +72,7 @@ const workings = computed(() => {
     </div>
     <p v-else class="soft">Enter a weight, like 240.</p>
   </div>
-  <FoldOut title="Weigh the jar after dressing" quiet>
+  <FoldOut title="Weigh the jar after dressing" data-testid="weigh-jar" quiet>
     <WeighJarBack :group="draft.group" :salad-g="saladG" />
   </FoldOut>
 </template>

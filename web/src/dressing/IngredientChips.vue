@@ -6,6 +6,8 @@ import PickBox from "../ui/PickBox.vue";
 /** Any number of a few ingredients; further ones are chosen from a list. */
 const props = defineProps<{
   label: string;
+  /** What the chips are of, for ids. */
+  name: string;
   ids: readonly string[];
   nameFor: (id: string) => string;
   further?: readonly string[];
@@ -25,10 +27,10 @@ const add = (id: string): void => {
 </script>
 
 <template>
-  <ChipSet v-model="chosen" :label="label" :choices="shown.map(named)">
+  <ChipSet v-model="chosen" :label="label" :data-testid="`chips-${name}`" :choices="shown.map(named)">
     <PickBox
       v-if="others.length > 0"
-      :id="`further-${label}`"
+      :id="`further-${name}`"
       :choices="others"
       :name="`Other ${label.toLowerCase()}`"
       placeholder="other…"

@@ -59,7 +59,7 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
 </script>
 
 <template>
-  <form class="review" aria-label="Review" @submit.prevent>
+  <form class="review" aria-label="Review" data-testid="recipe-review" @submit.prevent>
     <div class="head">
       <FieldFrame label="Title" for="review-title">
         <TextBox id="review-title" v-model="draft.title" />
@@ -123,6 +123,7 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
           <Button
             v-if="line.proposal"
             :label="`Use ${grams(line.proposal.grams)} (${line.proposal.why})`"
+            data-testid="use-proposal"
             severity="secondary"
             rounded
             @click="draft.answers[at].grams = String(line.proposal.grams)"

@@ -74,7 +74,7 @@ const { shown, error, change, isChanged, save, clear, submission } = useKitchenD
     </section>
     <section class="card" aria-labelledby="kitchen-shelf">
       <h2 id="kitchen-shelf">Always on the shelf</h2>
-      <p class="soft small">Recipes count these as there, without a lot in the basket.</p>
+      <p class="soft small">Recipes treat these as always in stock.</p>
       <StapleList
         :model-value="[...shown.staples]"
         :ingredients="ingredients ?? []"

@@ -34,7 +34,7 @@ function enter(): void {
       </p>
       <ol>
         <li><span class="figure">1,240 g</span> chard, weighed in</li>
-        <li><span class="figure">× 0.64</span> as you trim it</li>
+        <li><span class="figure">× 0.64</span> after trimming</li>
         <li><span class="figure">4 jars</span> of pesto, dated and labelled</li>
       </ol>
     </section>

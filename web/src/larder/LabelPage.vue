@@ -44,7 +44,7 @@ const print = (): void => window.print();
     <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   </div>
   <div v-if="label" class="sheet">
-    <article class="label" :class="size" aria-label="Label to print">
+    <article class="label" :class="size" aria-label="Label to print" data-testid="label-sheet">
       <h2>{{ label.container.name }}</h2>
       <p class="use-by">
         Use by <b>{{ showDay(label.container.useBy) }}</b>

@@ -44,7 +44,7 @@ async function take(container: Container, fate: keyof typeof fateWords): Promise
 </script>
 
 <template>
-  <PageHead title="Larder" lead="What is stored, the first to expire first.">
+  <PageHead title="Larder" lead="What is stored, first to expire first.">
     <ChoiceButtons v-model="place" label="Where" :choices="places" />
   </PageHead>
   <ProblemNote :text="error ? sentenceOf(error) : sentence" />

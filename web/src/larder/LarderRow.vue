@@ -64,7 +64,10 @@ const kinds = computed(() => {
         :aria-label="`Throw away one container of ${group.next.name}`"
         @click="emit('take', group.next, 'discarded')"
       />
-      <RouterLink :to="`/label/${group.next.id}`" :aria-label="`Label of ${group.next.name}`"
+      <RouterLink
+        :to="`/label/${group.next.id}`"
+        :aria-label="`Label of ${group.next.name}`"
+        data-testid="label-link"
         >Label</RouterLink
       >
     </div>

@@ -39,7 +39,7 @@ const mainFlavours = computed(() => {
 <template>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <div v-if="plate" class="columns">
-    <section class="layers" aria-label="Layers from top to bottom">
+    <section class="layers" aria-label="Layers from top to bottom" data-testid="layers">
       <ol>
         <li v-for="layer in layers" :key="layer.layer" :class="`layer-${layer.layer}`">
           <h2>{{ layerWords[layer.layer] }}</h2>
@@ -54,10 +54,10 @@ const mainFlavours = computed(() => {
       <p class="soft small">Built from the bottom up. What wilts, softens or bleeds goes on last.</p>
     </section>
     <div class="side">
-      <section class="card" aria-label="Salt budget">
+      <section class="card" aria-label="Salt budget" data-testid="salt-budget">
         <h2>Salt</h2>
         <p v-if="plate.salt.alreadyOver" class="over">
-          Already too salty: the ingredients carry up to {{ grams(plate.salt.carried.high) }}.
+          Already too salty: the ingredients contain up to {{ grams(plate.salt.carried.high) }}.
         </p>
         <p v-else>
           <FigureText :text="grams(plate.salt.addG)" /> salt still to add, for
@@ -68,11 +68,16 @@ const mainFlavours = computed(() => {
           {{ grams(plate.salt.carried.low) }} to {{ grams(plate.salt.carried.high)
           }}<template v-if="plate.salt.unknown.length > 0"
             >; not known for {{ plate.salt.unknown.join(", ") }}</template
-          >. Based on the highest amount they may carry.
+          >. Based on the most they may contain.
         </p>
         <WorkingsNote :text="plate.salt.workings" />
       </section>
-      <section v-if="plate.dressing" class="card" aria-label="Dressing by weight">
+      <section
+        v-if="plate.dressing"
+        class="card"
+        aria-label="Dressing by weight"
+        data-testid="dressing-by-weight"
+      >
         <h2>Dressing</h2>
         <p>
           <FigureText :text="showEstimate(plate.dressing.needed, session.display)" /> for

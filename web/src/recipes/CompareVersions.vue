@@ -36,7 +36,7 @@ const kindOfChange = { added: "Added:", removed: "Removed:", changed: "Changed:"
 </script>
 
 <template>
-  <section class="card" aria-label="Compare versions">
+  <section class="card" aria-label="Compare versions" data-testid="compare-versions">
     <h2>Compare versions</h2>
     <div class="pair">
       <SelectBox id="compare-from" v-model="from" name="From version" :choices="choices" />

@@ -64,7 +64,7 @@ async function saveAdapted(formula: NewFormula): Promise<void> {
     <ChipSet v-if="allergens.length > 0" v-model="without" label="Without" :choices="allergens" />
     <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
     <p v-if="nothingChosen" class="soft">Choose a diet or an allergen to avoid.</p>
-    <section v-else-if="adapted" class="card" aria-label="Adapted recipe">
+    <section v-else-if="adapted" class="card" aria-label="Adapted recipe" data-testid="adapted">
       <p v-if="isSame">This recipe already fits. Nothing has to change.</p>
       <ul>
         <li v-for="change in adapted.changes" :key="change.lineId">
@@ -96,6 +96,7 @@ async function saveAdapted(formula: NewFormula): Promise<void> {
       <Button
         v-if="adapted.changes.length > 0 && adapted.cannot.length === 0"
         label="Save as a new recipe"
+        data-testid="save-adapted"
         :loading="submission.pending.value"
         @click="saveAdapted(adapted.formula)"
       />

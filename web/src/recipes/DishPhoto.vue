@@ -43,7 +43,12 @@ async function remove(address: string): Promise<void> {
 
 <template>
   <figure class="photo">
-    <img v-if="recipe.photo" :src="recipe.photo" :alt="`Photo of ${recipe.formula.name}`" />
+    <img
+      v-if="recipe.photo"
+      :src="recipe.photo"
+      :alt="`Photo of ${recipe.formula.name}`"
+      data-testid="photo-shown"
+    />
     <div class="acts">
       <FileField
         id="dish-photo"
@@ -56,6 +61,7 @@ async function remove(address: string): Promise<void> {
       <Button
         v-if="recipe.photo"
         label="Remove photo"
+        data-testid="remove-photo"
         severity="secondary"
         :loading="pending"
         @click="remove(recipe.photo)"

@@ -69,6 +69,7 @@ const grouping = computed(() =>
           variant="text"
           :aria-expanded="isOpen(data.id)"
           :aria-label="`Substitutes for ${filledBy(data, recipe)}`"
+          data-testid="substitutes"
           @click="toggle(data.id)"
         />
       </template>

@@ -105,7 +105,7 @@ const moreTitle = computed(() => {
         @click="emit('remove')"
       />
     </div>
-    <FoldOut :title="moreTitle" quiet>
+    <FoldOut :title="moreTitle" data-testid="line-options" quiet>
       <div class="more">
         <FillerRow
           v-for="(_filler, i) in line.fillers.slice(1)"

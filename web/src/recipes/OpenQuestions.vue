@@ -28,7 +28,13 @@ function asked(question: OpenQuestion): string {
 </script>
 
 <template>
-  <Message v-if="recipe.open.length > 0" severity="warn" role="region" aria-label="Open questions">
+  <Message
+    v-if="recipe.open.length > 0"
+    severity="warn"
+    role="region"
+    aria-label="Open questions"
+    data-testid="open-questions"
+  >
     <h2>Open questions</h2>
     <ul>
       <li v-for="(question, i) in recipe.open" :key="i" class="small">

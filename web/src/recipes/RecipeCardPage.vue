@@ -24,7 +24,7 @@ const print = (): void => window.print();
     </PageHead>
     <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   </div>
-  <article v-if="recipe" class="sheet" aria-label="Recipe card to print">
+  <article v-if="recipe" class="sheet" aria-label="Recipe card to print" data-testid="recipe-card">
     <h2>{{ recipe.formula.name }}</h2>
     <p class="about">
       {{ kindWords[recipe.formula.kind] }} · {{ servingsWords(recipe.formula.servings) }},

@@ -56,7 +56,7 @@ async function discardDraft(): Promise<void> {
     <p>{{ submission.sentence.value ?? "Something needs correcting. See the marked field below." }}</p>
     <div v-if="submission.problem.value.code === 'recipe-moved-on'" class="tools">
       <Button label="Compare versions" severity="secondary" @click="router.push(`/recipes/${id}/versions`)" />
-      <Button label="Save mine on top" @click="save(form.saveOnTop)" />
+      <Button label="Save my version" data-testid="save-over" @click="save(form.saveOnTop)" />
     </div>
   </Message>
   <form v-if="draft" class="form" aria-label="Recipe" @submit.prevent>

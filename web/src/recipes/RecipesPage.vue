@@ -48,7 +48,12 @@ const clear = (): void => {
 
 <template>
   <PageHead title="Recipes" lead="Formulas by weight. Each line can be filled by what you have.">
-    <Button label="Import recipes" severity="secondary" @click="router.push('/recipes/import')" />
+    <Button
+      label="Import recipes"
+      data-testid="import-recipes"
+      severity="secondary"
+      @click="router.push('/recipes/import')"
+    />
     <Button label="New recipe" @click="router.push('/recipes/new')" />
   </PageHead>
   <div class="filters" role="search" aria-label="Find recipes">
@@ -57,15 +62,21 @@ const clear = (): void => {
       class="find"
       placeholder="Title or ingredient"
       aria-label="Search recipes"
+      data-testid="search-recipes"
     />
     <SelectBox id="recipe-kind" v-model="filters.kind" name="Kind of dish" :choices="kindChoices" />
     <SelectBox id="recipe-diet" v-model="filters.diet" name="Diet" :choices="dietChoices" />
     <SelectBox id="recipe-without" v-model="filters.without" name="Allergens" :choices="withoutChoices" />
     <ToggleButton v-model="filters.onHand" on-label="In stock" off-label="In stock" />
-    <ToggleButton v-model="filters.archived" on-label="Archived" off-label="Archived" />
+    <ToggleButton
+      v-model="filters.archived"
+      data-testid="show-archived"
+      on-label="Archived"
+      off-label="Archived"
+    />
   </div>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
-  <ul class="list" aria-label="Recipes">
+  <ul class="list" aria-label="Recipes" data-testid="recipe-list">
     <li v-for="r in first" :key="r.id"><RecipeCard :recipe="r" /></li>
   </ul>
   <p v-if="(recipes?.total ?? 0) > first.length" class="soft" role="status">

@@ -45,7 +45,7 @@ const together = computed(() =>
 </script>
 
 <template>
-  <FoldOut v-if="roasts.length > 0" title="Cooking time for another size">
+  <FoldOut v-if="roasts.length > 0" title="Cooking time for another size" data-testid="size-times">
     <div class="sizes">
       <NumberBox id="size-mm" v-model="wanted" label="Piece size, mm" />
       <ul>

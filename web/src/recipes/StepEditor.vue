@@ -98,8 +98,8 @@ const loadLeast = computed({
         <NumberBox :id="`${id}-low`" v-model="low" label="Time from, min" />
         <NumberBox :id="`${id}-high`" v-model="high" label="Time to, min" />
         <NumberBox :id="`${id}-check`" v-model="step.checkEveryMin" label="Check every, min" />
-        <NumberBox :id="`${id}-wait`" v-model="wait" label="Leave at least, min" />
-        <NumberBox :id="`${id}-wait-most`" v-model="waitMost" label="Leave at most, min" />
+        <NumberBox :id="`${id}-wait`" v-model="wait" label="Wait at least, min" />
+        <NumberBox :id="`${id}-wait-most`" v-model="waitMost" label="Wait at most, min" />
         <NumberBox :id="`${id}-load-least`" v-model="loadLeast" label="Load from, g" />
         <NumberBox :id="`${id}-load`" v-model="load" label="Load to, g" />
         <FieldFrame label="Done when" :for="`${id}-done`" class="wide">
@@ -109,7 +109,9 @@ const loadLeast = computed({
           ><Checkbox v-model="step.setAside" binary :input-id="`${id}-aside`" /> set a plain portion aside
           first</label
         >
-        <label><Checkbox v-model="step.tasteCold" binary :input-id="`${id}-cold`" /> taste again cold</label>
+        <label
+          ><Checkbox v-model="step.tasteCold" binary :input-id="`${id}-cold`" /> taste again when cold</label
+        >
       </div>
     </FoldOut>
   </fieldset>

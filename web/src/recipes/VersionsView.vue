@@ -72,6 +72,7 @@ async function saveAsMade(batchId: string): Promise<void> {
             size="small"
             severity="secondary"
             :aria-label="`Make version ${one.version} the default`"
+            data-testid="make-default"
             @click="setDefault(one.version)"
           />
         </li>
@@ -98,6 +99,7 @@ async function saveAsMade(batchId: string): Promise<void> {
             size="small"
             severity="secondary"
             :aria-label="`Save the amounts used on ${showDay(batch.madeOn)} as the default version`"
+            data-testid="save-used"
             @click="saveAsMade(batch.id)"
           />
         </li>

@@ -57,7 +57,7 @@ export function stepMarks(step: Step, grams: (g: number) => string): string[] {
       `leave ${step.wait.leastMin} min${step.wait.mostMin === null ? " or more" : `, at most ${step.wait.mostMin}`}`,
     step.load !== null && `${grams(step.load.leastG)} to ${grams(step.load.mostG)} at a time`,
     step.setAside && "set a plain portion aside first",
-    step.tasteCold && "taste again cold",
+    step.tasteCold && "taste again when cold",
   ];
   return marks.filter((mark) => mark !== false);
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import ConfirmDialog from "primevue/confirmdialog";
 import { onUnmounted, watch } from "vue";
+import { useRoute } from "vue-router";
 import { useScale } from "../client/scale.ts";
 import { useShortcuts } from "./shortcuts.ts";
 import { useSession } from "../client/session.ts";
@@ -9,6 +10,7 @@ import ScaleDock from "./ScaleDock.vue";
 import ShortcutList from "./ShortcutList.vue";
 import StationRail from "./StationRail.vue";
 
+const route = useRoute();
 const scale = useScale();
 const { listOpen } = useShortcuts();
 const session = useSession();
@@ -25,7 +27,7 @@ onUnmounted(scale.stop);
 </script>
 
 <template>
-  <a class="skip" href="#work">Skip to the work</a>
+  <a class="skip" href="#work">Skip to content</a>
   <div class="shell">
     <div class="bench">
       <StationRail />
@@ -34,7 +36,7 @@ onUnmounted(scale.stop);
         <ScaleDock v-if="session.hasScale" />
       </div>
     </div>
-    <main id="work" tabindex="-1">
+    <main id="work" tabindex="-1" :data-page="String(route.name)">
       <slot />
     </main>
   </div>

@@ -38,6 +38,7 @@ async function undo({ undo: back }: Notice): Promise<void> {
         <Button
           v-if="(message.detail as Notice).undo"
           label="Undo"
+          data-testid="undo"
           size="small"
           severity="secondary"
           @click="undo(message.detail as Notice)"

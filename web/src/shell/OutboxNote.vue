@@ -25,7 +25,7 @@ const open = ref(false);
       <ul v-if="outbox.waiting.length > 0">
         <li v-for="one in outbox.waiting" :key="one.key">
           <b>{{ one.label || one.name }}</b>
-          <span class="soft small">Waiting for the connection. It is sent by itself.</span>
+          <span class="soft small">Waiting for the connection. It is sent automatically.</span>
         </li>
       </ul>
       <Button v-if="outbox.waiting.length > 0" label="Try now" size="small" @click="outbox.resume()" />

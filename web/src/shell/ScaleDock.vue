@@ -39,7 +39,7 @@ function pileTyped(): void {
 </script>
 
 <template>
-  <section class="dock" aria-label="Kitchen scale">
+  <section class="dock" aria-label="Kitchen scale" data-testid="scale-dock">
     <div class="window">
       <p class="title"><Scale :size="14" aria-hidden="true" /> Scale · simulated</p>
       <p class="reading figure" data-testid="scale-reading">{{ display }}</p>
@@ -48,6 +48,7 @@ function pileTyped(): void {
     <div class="keys">
       <Button
         label="Use weight"
+        data-testid="use-weight"
         size="small"
         :disabled="!canSend"
         title="Shortcut: W"
@@ -63,6 +64,7 @@ function pileTyped(): void {
       <Button v-else label="Tare" size="small" severity="secondary" @click="scale.press('tare')" />
       <Button
         :label="open ? 'Close' : 'Simulate'"
+        data-testid="simulate-scale"
         size="small"
         severity="secondary"
         :aria-expanded="open"
@@ -94,12 +96,14 @@ function pileTyped(): void {
       />
       <Button
         :label="scale.reading?.unit === 'oz' ? 'To grams' : 'To ounces'"
+        data-testid="scale-unit"
         size="small"
         severity="secondary"
         @click="scale.press('unit')"
       />
       <Button
         :label="scale.reading?.plugged === false ? 'Plug in' : 'Unplug'"
+        data-testid="plug-scale"
         size="small"
         severity="secondary"
         @click="scale.press(scale.reading?.plugged === false ? 'plug' : 'unplug')"

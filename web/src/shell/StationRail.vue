@@ -31,7 +31,7 @@ const rest = computed(() => shown.value.filter(({ station }) => !station.first))
 </script>
 
 <template>
-  <nav aria-label="Stations">
+  <nav aria-label="Stations" data-testid="stations">
     <p class="brand">Apron Plate</p>
     <p class="kitchen">{{ session.session?.kitchen.name }}</p>
     <ul class="rail">
@@ -39,7 +39,7 @@ const rest = computed(() => shown.value.filter(({ station }) => !station.first))
         <StationLink :station="station" :due="due" />
       </li>
       <li class="phone-only">
-        <button type="button" class="more" :aria-expanded="more" @click="more = true">
+        <button type="button" class="more" data-testid="more" :aria-expanded="more" @click="more = true">
           <Ellipsis :size="20" aria-hidden="true" /> More
         </button>
       </li>
@@ -49,7 +49,9 @@ const rest = computed(() => shown.value.filter(({ station }) => !station.first))
         <component :is="evening ? Sun : Moon" :size="16" aria-hidden="true" />
         {{ evening ? "Day" : "Evening" }}
       </button>
-      <button type="button" @click="signOut"><LogOut :size="16" aria-hidden="true" /> Sign out</button>
+      <button type="button" data-testid="sign-out" @click="signOut">
+        <LogOut :size="16" aria-hidden="true" /> Sign out
+      </button>
     </div>
     <Drawer v-model:visible="more" position="bottom" header="More" class="more-sheet">
       <ul class="sheet">
@@ -63,7 +65,9 @@ const rest = computed(() => shown.value.filter(({ station }) => !station.first))
           </button>
         </li>
         <li>
-          <button type="button" @click="signOut"><LogOut :size="20" aria-hidden="true" /> Sign out</button>
+          <button type="button" data-testid="sign-out" @click="signOut">
+            <LogOut :size="20" aria-hidden="true" /> Sign out
+          </button>
         </li>
       </ul>
     </Drawer>

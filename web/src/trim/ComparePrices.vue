@@ -95,7 +95,7 @@ async function compare(): Promise<void> {
       <FieldFrame label="Usable amount needed" for="compare-wanted" :problem="problemAt('usableG')">
         <TextBox id="compare-wanted" v-model="draft.wanted" class="figure" autocomplete="off" />
       </FieldFrame>
-      <Button type="submit" label="Compare" />
+      <Button type="submit" label="Compare" data-testid="compare-prices" />
       <Button v-if="candidates.length < 8" label="Add an offer" severity="secondary" @click="add" />
     </div>
     <ProblemNote :text="problemAt('')" />

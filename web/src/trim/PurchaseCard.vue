@@ -41,7 +41,7 @@ const pieces = (count: number, measure: string): string => {
 
 <template>
   <div class="plan">
-    <ChoiceButtons v-model="way" label="Which way to plan" :choices="ways" />
+    <ChoiceButtons v-model="way" label="Which way to plan" data-testid="plan-way" :choices="ways" />
     <FieldFrame :label="way === 'usable' ? 'Usable amount' : 'Raw amount'" for="wanted">
       <TextBox id="wanted" v-model="text" class="figure" autocomplete="off" />
     </FieldFrame>

@@ -45,7 +45,7 @@ async function weigh(): Promise<void> {
 </script>
 
 <template>
-  <FoldOut title="Weigh a tray before and after">
+  <FoldOut title="Weigh a tray before and after" data-testid="weigh-tray">
     <form novalidate aria-label="Weigh a tray" @submit.prevent="weigh" @input="problem = undefined">
       <WeightField
         id="tray-before"
@@ -69,7 +69,7 @@ async function weigh(): Promise<void> {
         :source="weights"
         :problem="problemAt('afterG')"
       />
-      <Button type="submit" label="Work it out" severity="secondary" />
+      <Button type="submit" label="Calculate" data-testid="tray-result" severity="secondary" />
     </form>
     <ProblemNote :text="problemAt('')" />
     <p v-if="weighed" role="status">

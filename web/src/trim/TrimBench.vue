@@ -85,6 +85,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
       class="bench card"
       novalidate
       aria-label="Trim"
+      data-testid="trim-bench"
       @submit.prevent="record()"
       @input="submission.forget"
     >
@@ -135,6 +136,7 @@ async function record(how: { estimate?: boolean; confirmed?: boolean } = {}): Pr
           size="small"
           severity="secondary"
           :label="draft.vessels.length === 0 ? 'Several bowls' : 'Add a bowl'"
+          data-testid="add-bowl"
           :disabled="draft.vessels.length >= 8"
           @click="form.addVessel"
         />

@@ -19,7 +19,7 @@ const view = ref<(typeof tabs)[number]["value"]>("plan");
 </script>
 
 <template>
-  <section class="card more" aria-label="More from these yields">
+  <section class="card more" aria-label="More from these yields" data-testid="trim-more">
     <TabSet v-model="view" :tabs="tabs">
       <PurchaseCard
         v-if="view === 'plan'"

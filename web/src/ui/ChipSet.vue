@@ -15,6 +15,7 @@ const toggle = (value: string, on: boolean): void => {
       v-for="choice in choices"
       :key="choice.value"
       class="chip"
+      :data-testid="`chip-${choice.value}`"
       size="small"
       :model-value="chosen.includes(choice.value)"
       :on-label="choice.label"

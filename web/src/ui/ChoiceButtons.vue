@@ -1,8 +1,9 @@
 <script setup lang="ts" generic="Value extends string">
 import SelectButton from "primevue/selectbutton";
 
+type Choice = { readonly value: Value; readonly label: string };
 /** A few choices side by side, one of them chosen. */
-defineProps<{ label: string; choices: readonly { readonly value: Value; readonly label: string }[] }>();
+defineProps<{ label: string; choices: readonly Choice[] }>();
 const chosen = defineModel<Value>({ required: true });
 </script>
 
@@ -15,7 +16,11 @@ const chosen = defineModel<Value>({ required: true });
     option-value="value"
     :allow-empty="false"
     :aria-label="label"
-  />
+  >
+    <template #option="{ option }: { option: Choice }">
+      <span :data-testid="`choose-${option.value}`">{{ option.label }}</span>
+    </template>
+  </SelectButton>
 </template>
 
 <style scoped>

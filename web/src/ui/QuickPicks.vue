@@ -15,6 +15,7 @@ const emit = defineEmits<{ picked: [value: string] }>();
     <li v-for="one in choices" :key="one.value">
       <Button
         :label="one.label"
+        :data-testid="`pick-${one.value}`"
         size="small"
         rounded
         severity="secondary"

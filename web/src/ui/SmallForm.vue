@@ -27,6 +27,7 @@ const emit = defineEmits<{ send: []; changed: [] }>();
     <div class="buttons">
       <Button
         type="submit"
+        data-testid="send"
         :label="submitLabel"
         :loading="pending"
         :disabled="disabled"

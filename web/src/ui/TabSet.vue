@@ -16,7 +16,9 @@ const show = (value: string | number): void => {
 <template>
   <Tabs :value="shown" scrollable @update:value="show">
     <TabList>
-      <Tab v-for="tab in tabs" :key="tab.value" :value="tab.value">{{ tab.label }}</Tab>
+      <Tab v-for="tab in tabs" :key="tab.value" :value="tab.value" :data-testid="`tab-${tab.value}`">{{
+        tab.label
+      }}</Tab>
     </TabList>
     <TabPanels>
       <TabPanel :value="shown"><slot :shown="shown" /></TabPanel>

@@ -6,7 +6,7 @@ defineProps<{ text: string }>();
 </script>
 
 <template>
-  <FoldOut title="How we got this" quiet class="workings">
+  <FoldOut title="How we got this" data-testid="workings" quiet class="workings">
     <p>{{ text }}</p>
   </FoldOut>
 </template>

@@ -58,6 +58,7 @@ const refreshCloth = (): Promise<unknown> =>
       <Button
         v-if="lot.keepsInCloth"
         label="Refresh the damp cloth"
+        data-testid="refresh-cloth"
         size="small"
         severity="secondary"
         :loading="cloth.submission.pending.value"
@@ -65,7 +66,7 @@ const refreshCloth = (): Promise<unknown> =>
       />
     </header>
     <ProblemNote :text="cloth.submission.sentence.value" />
-    <ChoiceButtons v-model="act" label="Actions" :choices="acts" class="few" />
+    <ChoiceButtons v-model="act" label="Actions" data-testid="lot-acts" :choices="acts" class="few" />
     <TakeForm v-if="act === 'take'" :lot="lot" />
     <SplitForm v-else-if="act === 'split'" :lot="lot" @parted="parts = $event" />
     <MoveForm v-else-if="act === 'move'" :lot="lot" />

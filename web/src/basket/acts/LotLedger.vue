@@ -43,7 +43,7 @@ async function undo(id: string): Promise<void> {
 </script>
 
 <template>
-  <section class="card" aria-labelledby="lot-ledger">
+  <section class="card" aria-labelledby="lot-ledger" data-testid="lot-ledger">
     <h2 id="lot-ledger">History</h2>
     <ProblemNote :text="submission.sentence.value" />
     <DataTable :value="newestFirst" data-key="id" size="small" class="stacks">
@@ -67,6 +67,7 @@ async function undo(id: string): Promise<void> {
           <Button
             v-if="data.canUndo"
             label="Undo"
+            data-testid="undo-entry"
             size="small"
             variant="text"
             :aria-label="`Undo: ${kindOf(data)} ${signed(data.effectG)}`"

@@ -27,6 +27,7 @@ const move = (place: Lot["place"], label: string): Promise<unknown> =>
         v-for="place in places"
         :key="place.value"
         :label="place.label"
+        :data-testid="`to-${place.value}`"
         severity="secondary"
         :loading="submission.pending.value"
         @click="move(place.value, place.label)"

@@ -35,7 +35,14 @@ async function withdraw(): Promise<void> {
 </script>
 
 <template>
-  <Button v-if="!open" label="Withdraw this weighing" size="small" variant="text" @click="open = true" />
+  <Button
+    v-if="!open"
+    label="Withdraw this weighing"
+    data-testid="withdraw-trim"
+    size="small"
+    variant="text"
+    @click="open = true"
+  />
   <SmallForm
     v-else
     label="Withdraw a weighing"
