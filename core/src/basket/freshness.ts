@@ -1,5 +1,5 @@
 import { provenance, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
-import { addDays, daysBetween, earliest, type Day } from "../measure/index.ts";
+import { addDays, daysBetween, earliest, showDays, type Day } from "../measure/index.ts";
 import { experiencedDays, type KeepingExperience } from "./keeping-experience.ts";
 import { preparedRule } from "./keeping-clock.ts";
 import type { AgeingLot, MovedClock } from "./lot.ts";
@@ -63,7 +63,7 @@ function clockOf(
   const clock =
     lot.state === "raw" ? wholeClock(lot, facts, at.experience) : preparedClock(lot, facts, at.catalogue);
   return lot.moved?.thawed && lot.place !== "freezer" && clock.days > thawedDays
-    ? { days: thawedDays, limit: clock.limit, reason: `thawed, ${thawedDays} days`, source: practice }
+    ? { days: thawedDays, limit: clock.limit, reason: `thawed, ${showDays(thawedDays)}`, source: practice }
     : clock;
 }
 
@@ -120,12 +120,12 @@ function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: Keeping
   const cloth = clothDays * Math.min(mostRefreshes, lot.clothRefreshes);
   if (own !== undefined && own < byTable) {
     const days = Math.min(byTable, own + cloth);
-    const reason = `whole, went off here after ${own} of ${byTable} days`;
+    const reason = `whole, went off here after ${own} of ${showDays(byTable)}`;
     return { days, limit: "quality", reason, source: "this kitchen's own lots" };
   }
   const reason = best
-    ? `whole, ${byTable} days in the ${lot.place}`
-    : `whole but out of the fridge: ${byTable} of ${season.daysWhole} days`;
+    ? `whole, ${showDays(byTable)} in the ${lot.place}`
+    : `whole but out of the fridge: ${byTable} of ${showDays(season.daysWhole)}`;
   const clothRefreshes = cloth > 0 ? `, ${cloth} more in a fresh damp cloth` : "";
   return {
     days: byTable + cloth,
@@ -142,7 +142,7 @@ function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalo
   return {
     days: warm ? warmSafetyDays : rule.cautiousDays,
     limit: rule.limit,
-    reason: warm ? `${rule.name}: two hours out of the cold` : `${rule.name}: ${rule.cautiousDays} days`,
+    reason: warm ? `${rule.name}: two hours out of the cold` : `${rule.name}: ${showDays(rule.cautiousDays)}`,
     source: provenance(rule),
   };
 }
@@ -152,4 +152,9 @@ const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "emulsifier"
 const dryOrCut = (facts: IngredientFacts): Clock =>
   dryCategories.includes(facts.category)
     ? { days: dryStoreDays, limit: "quality", reason: "keeps a year dry and dark", source: practice }
-    : { days: cutVegetableDays, limit: "quality", reason: `cut, ${cutVegetableDays} days`, source: practice };
+    : {
+        days: cutVegetableDays,
+        limit: "quality",
+        reason: `cut, ${showDays(cutVegetableDays)}`,
+        source: practice,
+      };

@@ -29,6 +29,14 @@ describe("the date on the label", () => {
     expect(date.source.length).toBeGreaterThan(5);
   });
 
+  it.each([
+    ["dressed-leafy-salad", /: the day it is made$/],
+    ["rice-cooked", /: 1 day$/],
+    ["grain-salad", /: 4 days$/],
+  ])("says how long %s keeps", (subject, reason) => {
+    expect(dated({ fridge: subject, freezer: null }, "fridge").reason).toMatch(reason);
+  });
+
   it("shows practice beside a quality limit", () => {
     const date = dated(pesto, "freezer");
     expect(date).toMatchObject({ on: addDays(madeOn, 180), limit: "quality" });

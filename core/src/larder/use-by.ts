@@ -1,5 +1,5 @@
 import { keepingRule, provenance, type Catalogue, type Place } from "../catalogue/index.ts";
-import { accept, addDays, refuse, type Day, type Result } from "../measure/index.ts";
+import { accept, addDays, refuse, showDays, type Day, type Result } from "../measure/index.ts";
 import type { FormulaKeeping } from "../recipes/index.ts";
 
 /** One clock that limits a batch. */
@@ -47,7 +47,7 @@ export function useBy(made: Made, catalogue: Catalogue): Result<UseBy, UseByIssu
   if (!rule) return refuse({ code: "not-kept-there", place: made.place });
   const own: UseByLimit = {
     on: addDays(made.madeOn, rule.cautiousDays),
-    reason: `${rule.name}: ${rule.cautiousDays === 0 ? "the day it is made" : `${rule.cautiousDays} days`}`,
+    reason: `${rule.name}: ${rule.cautiousDays === 0 ? "the day it is made" : showDays(rule.cautiousDays)}`,
     source: provenance(rule),
   };
   const cold = made.place === "fridge";

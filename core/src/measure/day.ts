@@ -40,5 +40,8 @@ export const addDays = (day: Day, count: number): Day => dayOf(addToDate(dateOf(
 /** Whole days from `from` to `to`; negative when `to` is earlier. */
 export const daysBetween = (from: Day, to: Day): number => differenceInCalendarDays(dateOf(to), dateOf(from));
 
+/** "1 day", "3 days". */
+export const showDays = (count: number): string => (count === 1 ? "1 day" : `${count} days`);
+
 /** The first of some days; undefined of none. */
 export const earliest = (days: readonly Day[]): Day | undefined => [...days].sort()[0];
