@@ -64,6 +64,20 @@ describe("the date on the label", () => {
     expect(dated(slaw, "fridge", [{ name: "chard", lastDay: "2026-10-11" }]).on).toBe("2026-09-13");
   });
 
+  it("binds a quality date by an ingredient's own day, also on the same day: no later date beside it", () => {
+    const butter = { fridge: "compound-butter", freezer: null };
+    const free = dated(butter, "fridge");
+    expect(free).toMatchObject({ on: addDays(madeOn, 5), limit: "quality" });
+    expect(free.practice).not.toBeNull();
+    const clock = { name: "parsley", lastDay: addDays(madeOn, 5) };
+    expect(dated(butter, "fridge", [clock])).toMatchObject({
+      ...{ on: addDays(madeOn, 5), limit: "safety", practice: null },
+      reason: "parsley in it was already cut: its own last day",
+    });
+    const later = { ...clock, lastDay: addDays(madeOn, 6) };
+    expect(dated(butter, "fridge", [later])).toMatchObject({ limit: "quality" });
+  });
+
   it("stops the ingredients' clocks in the freezer", () => {
     expect(dated(pesto, "freezer", [{ name: "chard", lastDay: "2026-09-11" }]).on).toBe(addDays(madeOn, 180));
   });

@@ -56,7 +56,8 @@ export function useBy(made: Made, catalogue: Catalogue): Result<UseBy, UseByIssu
     ...(cold ? ceilingOf(made, rule.limit) : []),
     ...(cold ? made.clocks.map(clockLimit) : []),
   ];
-  const binding = limits.reduce((first, next) => (next.on < first.on ? next : first));
+  // Of two limits on one day the ingredient's binds: then no later date is shown beside it.
+  const binding = limits.reduce((first, next) => (next.on <= first.on ? next : first));
   const safety = rule.limit === "safety" || binding !== own;
   const showPractice = !safety && rule.showPractice;
   return accept({
