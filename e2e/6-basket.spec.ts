@@ -175,6 +175,8 @@ test.describe("a lot", () => {
     await expect(page.getByRole("link", { name: "400 g small" })).toBeVisible();
     await notice(page).getByTestId("undo").click();
     await expect(page.getByRole("table").getByText(/undone.*split/i)).toBeVisible();
+    // A part that was undone is not offered any more: it would lead to an empty lot.
+    await expect(page.getByRole("link", { name: "400 g small" })).toBeHidden();
     expect((await ask<{ grams: number }>(page, `/api/lots/${lot.id}`)).grams).toBe(1000);
 
     await page.locator("#split-small").fill("400");

@@ -256,6 +256,15 @@ describe("what this kitchen has seen go off", () => {
     ).toContain("own lots");
   });
 
+  it("is the middle of the last ten lots, the shorter of two middles, of each place on its own", () => {
+    const days = (...all: number[]) => seen(...all)["sorrel fridge"];
+    expect([days(3, 1, 2), days(4, 1, 3, 2), days(9, 1, 10)]).toEqual([2, 2, 9]);
+    // The eleventh from the end counts no more.
+    expect(days(1, 1, 1, 1, 1, 9, 9, 9, 9, 9)).toBe(1);
+    expect(days(1, 1, 1, 1, 1, 9, 9, 9, 9, 9, 9)).toBe(9);
+    expect(seen(2, 2)).toEqual({});
+  });
+
   it("never lengthens them, and touches no safety limit", () => {
     expect(ends([90, 90, 90])).toBe(last("sorrel", aLot()));
     const cut = aLot({ state: "usable", method: "strip-leaves" });

@@ -87,7 +87,7 @@ const label = computed(() => {
       <section class="card">
         <h2>In stock</h2>
         <FigureText :text="showGrams(lot.grams, session.display)" size="big" />
-        <p>
+        <p v-if="lot.grams > 0">
           <BandMark
             :band="lot.freshness.band"
             :days-left="lot.freshness.daysLeft"

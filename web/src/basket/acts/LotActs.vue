@@ -42,6 +42,11 @@ watch(
     parts.value = [];
   },
 );
+// What was undone is gone: its parts are not offered any more.
+const undoable = computed(() => props.lot.entries.filter((entry) => entry.canUndo).length);
+watch(undoable, (now, before) => {
+  if (now < before) parts.value = [];
+});
 const cloth = useLotAct();
 const refreshCloth = (): Promise<unknown> =>
   cloth.act(

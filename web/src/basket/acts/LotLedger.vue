@@ -32,6 +32,9 @@ const kinds: Readonly<Record<string, string>> = {
   corrected: "corrected",
 };
 const kindOf = (row: Row): string => kinds[row.kind] ?? row.kind;
+/** An undo says which movement it took back, by its kind. */
+const reasonOf = ({ reason }: Row): string =>
+  reason.replace(/^undone: ([\w-]+)$/, (_, kind: string) => `undone: ${kinds[kind] ?? kind}`);
 const signed = (grams: number): string =>
   `${grams > 0 ? "+" : "−"}${showGrams(Math.abs(grams), session.display)}`;
 const newestFirst = computed(() => props.lot.entries.toReversed());
@@ -52,7 +55,7 @@ async function undo(id: string): Promise<void> {
       </Column>
       <Column field="kind" v-bind="labelled('What')" sortable>
         <template #body="{ data }: { data: Row }">
-          {{ kindOf(data) }}<span v-if="data.reason" class="soft small"> · {{ data.reason }}</span>
+          {{ kindOf(data) }}<span v-if="data.reason" class="soft small"> · {{ reasonOf(data) }}</span>
         </template>
       </Column>
       <Column field="by" v-bind="labelled('Who')" sortable />
