@@ -89,7 +89,7 @@ test("a wrong weighing is withdrawn with a reason: the grams go back and nothing
   await page.getByTestId("withdraw-trim").click();
   await page.getByTestId("send").click();
   await expect(page.getByRole("alert")).toBeVisible();
-  await page.locator('[id^="why-"]').fill("bowl not tared");
+  await page.locator('input[id^="why-"]').fill("bowl not tared");
   await page.getByTestId("send").click();
   await expect(notice(page)).toContainText("800 g");
   await expect(page.getByText("withdrawn", { exact: true })).toBeVisible();

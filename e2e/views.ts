@@ -28,6 +28,6 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     ["/recipes/lovage-green-sauce/edit", of("save-recipe")],
     ["/recipes/lovage-green-sauce/card", of("recipe-card")],
     ["/recipes/import", "#recipe-paste"],
-    ["/basket/import", "#lots-file"],
+    ["/basket/import", "label[for=lots-file]"],
   ];
 }
