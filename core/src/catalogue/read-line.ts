@@ -78,16 +78,14 @@ const asIngredient = (match: NameMatch | undefined): LineIngredient => {
 
 type Named = { readonly ingredient: LineIngredient; readonly alternatives: LineReading["alternatives"] };
 
-/** "red or white wine vinegar": what comes before "or" borrows the end of what comes after it. */
+/** "red or white wine vinegar", "lemon or lime juice": what comes before "or" borrows the end of what comes after. */
 function withBorrowedEnd(first: string, second: string, index: NameIndex): LineIngredient {
-  const alone = asIngredient(findNamed(first, index));
-  if (alone.kind === "one") return alone;
   const words = second.split(" ");
   for (let from = 1; from < words.length; from++) {
     const whole = asIngredient(findNamed(`${first} ${words.slice(from).join(" ")}`, index));
     if (whole.kind === "one") return whole;
   }
-  return alone;
+  return asIngredient(findNamed(first, index));
 }
 
 function nameOfLine(parts: LineParts, reader: LineReader): Named {
@@ -150,7 +148,9 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
 }
 
 const zestOrJuice = (text: string): ("juice" | "zest")[] =>
-  [...text.matchAll(/\b(juice|zest)d?\b/gi)].map((m) => (m[1]?.toLowerCase() === "zest" ? "zest" : "juice"));
+  [...text.matchAll(/\b(juice|zest)(?:d|ed)?\b/gi)].map((m) =>
+    m[1]?.toLowerCase() === "zest" ? "zest" : "juice",
+  );
 
 /** "juice of half a lemon": so much of the fruit's own juice or zest. */
 function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, WeightIssue> | undefined {
