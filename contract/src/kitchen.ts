@@ -39,12 +39,14 @@ const Eater = z
 
 const Portions = z.number().min(0).max(5000);
 
+const Appetite = z.number().min(0).max(10);
+
 const Settings = {
   eaters: z.array(Eater).min(1).max(30).readonly(),
   freezerPortions: Portions.meta({ description: "Portions the freezer has room for, in all" }),
   givePortions: Portions.meta({ description: "Portions of one dish that can be given away in time" }),
   portionsPerPersonDay: z
-    .record(z.enum(dishKinds), z.number().min(0).max(10))
+    .record(z.enum(dishKinds), Appetite)
     .meta({ description: "Appetite by kind of dish" }),
   staples: z.array(IngredientId).max(300).readonly().meta({ description: "Dry goods always there" }),
   scale: z.enum(["none", "simulated"]),
@@ -83,6 +85,7 @@ export const StartPage = z.object({
 
 export const ChangeKitchen = z
   .object({ name: z.string().trim().min(1).max(80), ...Choices, ...Settings })
+  .extend({ portionsPerPersonDay: z.partialRecord(z.enum(dishKinds), Appetite) })
   .partial();
 
 export const SetOunceMeaning = z.object({

@@ -167,6 +167,13 @@ it("of the kitchen's settings only what was changed here is sent", () => {
   expect(changesIn({ name: "Front step", staples: ["salt", "oil"] }, opened)).toEqual({
     ...{ name: "Front step", staples: ["salt", "oil"] },
   });
+  const appetite = { pesto: 1, slaw: 2 };
+  expect(
+    changesIn(
+      { portionsPerPersonDay: { ...appetite, slaw: 3 } as never },
+      { ...opened, portionsPerPersonDay: appetite } as never,
+    ),
+  ).toEqual({ portionsPerPersonDay: { slaw: 3 } });
   expect(changesIn({ eaters: [{ name: "A", diet: "vegan" }] as never }, opened)).toHaveProperty("eaters");
 });
 

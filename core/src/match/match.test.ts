@@ -194,6 +194,17 @@ describe("the best number of batches of one recipe", () => {
 });
 
 describe("the ranking", () => {
+  it("of a kitchen handed over as a plain value, as a worker gets it, is the same", () => {
+    const formulas = [plumBowl, chardPesto];
+    const stock = [someStock("c", "chard", 300), someStock("p", "plum", 400)];
+    const kitchen = aKitchen({ waiting: [waiting(2, 3)] });
+    const copied = structuredClone({ formulas, stock, kitchen });
+    expect(copied.kitchen).not.toBe(kitchen);
+    expect(rankRecipes(copied.formulas, copied.stock, copied.kitchen)).toEqual(
+      rankRecipes(formulas, stock, kitchen),
+    );
+  });
+
   it("puts what saves more from spoiling first: urgency counts, not only grams", () => {
     const stock = [
       someStock("c", "chard", 300, { urgencyWeight: 1 }),

@@ -9,16 +9,22 @@ import { useSubmit } from "../client/use-submit.ts";
 
 type Change = RequestOf<"changeKitchen">["body"];
 
-/** Of the settings as they are being typed, those that differ from how they were opened. */
-export const changesIn = (
-  typed: Partial<KitchenSettings>,
-  opened: KitchenSettings,
-): Partial<KitchenSettings> =>
+type Fields = Readonly<Record<string, unknown>>;
+const isRecord = (value: unknown): value is Fields =>
+  typeof value === "object" && value !== null && !Array.isArray(value);
+
+const differing = (typed: Fields, opened: Fields): Fields =>
   Object.fromEntries(
-    Object.entries(typed).filter(
-      ([key, value]) => JSON.stringify(value) !== JSON.stringify(opened[key as keyof KitchenSettings]),
-    ),
+    Object.entries(typed).flatMap(([key, value]) => {
+      const before = opened[key];
+      if (JSON.stringify(value) === JSON.stringify(before)) return [];
+      return [[key, isRecord(value) && isRecord(before) ? differing(value, before) : value]];
+    }),
   );
+
+/** Of the settings as they are being typed, those that differ from how they were opened; of a record, its fields. */
+export const changesIn = (typed: Partial<KitchenSettings>, opened: KitchenSettings): Change =>
+  differing(typed, opened);
 
 /**
  * The settings being changed. Only what was changed here is kept and sent: what another tablet changes meanwhile
@@ -40,7 +46,7 @@ export function useKitchenDraft() {
     recorded: clear,
   });
   async function save(): Promise<void> {
-    const body = changes.value as Change;
+    const body = changes.value;
     const changed = await submission.submit("changeKitchen", { body }, "Kitchen settings");
     if (!changed) return;
     clear();
