@@ -49,6 +49,29 @@ describe("a dish's photo", () => {
     expect(photoType(bytes)).toEqual({ ok: false, issue: { code: "photo-has-metadata" } });
   });
 
+  it("steps over long segments, and reads a cut-off file to its end", () => {
+    const long = segment(
+      0xe2,
+      Array.from({ length: 600 }, () => 0xff),
+    );
+    expect(photoType(jpeg(jfif, long))).toEqual({ ok: true, value: "image/jpeg" });
+    expect(photoType(jpeg(long, segment(0xe1, letters("Exif")))).ok).toBe(false);
+    expect(photoType(jpeg(jfif).subarray(0, 8)).ok).toBe(true);
+    expect(
+      photoType(
+        png(
+          chunk(
+            "IHDR",
+            Array.from({ length: 200 }, () => 7),
+          ),
+          chunk("tIME"),
+        ),
+      ).ok,
+    ).toBe(false);
+    expect(photoType(webp(riff("VP8X", [1, 2]), riff("EXIF", []))).ok).toBe(false);
+    expect(photoType(webp(riff("VP8X", [1, 2]), riff("ALPH", []))).ok).toBe(true);
+  });
+
   it("looks no further than the picture itself begins: what follows may be any bytes", () => {
     expect(photoType(Uint8Array.from([...jpeg(jfif), 0xff, 0xe1])).ok).toBe(true);
   });

@@ -76,6 +76,17 @@ describe("what can be eaten in time", () => {
     expect(consumableInTime(dish, household, [waiting(4, -1)]).eaten).toBe(8);
   });
 
+  it("gives each meal to what is eaten as late as its date allows, whatever the order it stands in", () => {
+    // Two mouths, one portion each a day: the long-lived waits until after the short-lived.
+    const room = (...stands: StoredPortions[]) => consumableInTime(dish, household, stands).eaten;
+    expect(room(waiting(2, 3), waiting(6, 3))).toBe(0);
+    expect(room(waiting(1, 0), waiting(3, 1))).toBe(4);
+    expect(room(waiting(3, 1), waiting(1, 0))).toBe(4);
+    expect(room(waiting(2, 5), waiting(2, 4))).toBe(8);
+    expect(room(waiting(5, 4), waiting(2, 3))).toBe(3);
+    expect(room(waiting(2, 3), waiting(5, 4))).toBe(3);
+  });
+
   it("fills the freezer only as far as it has room", () => {
     const frozen = consumableInTime({ ...dish, freezes: true }, household, [
       waiting(7, 100, { frozen: true }),

@@ -127,6 +127,27 @@ describe("layers, voices and vessels", () => {
       bowlMl: null,
       inTurns: 2,
     });
+    // Leaves fill a bowl to a half, the rest to two thirds; the smallest that holds it.
+    const bowls = (kind: "slaw" | "leaf-salad" | "grain-salad", ...grams: number[]) =>
+      grams.map((g) => bowlFor(g, { kind, gramsPerMl: 1 }).bowlMl);
+    expect(bowls("slaw", 250, 251, 500, 501, 1000, 1001, 1750, 1751, 2500, 2501, 4000, 4001)).toEqual([
+      500,
+      1000,
+      1000,
+      2000,
+      2000,
+      3500,
+      3500,
+      5000,
+      5000,
+      8000,
+      8000,
+      null,
+    ]);
+    expect(bowls("leaf-salad", 250, 251)).toEqual([500, 1000]);
+    expect(bowls("grain-salad", 333, 334, 666, 667)).toEqual([500, 1000, 1000, 2000]);
+    expect([8001, 12_001].map((g) => bowlFor(g, { kind: "slaw", gramsPerMl: 1 }).inTurns)).toEqual([3, 4]);
+    expect([traysFor(701).trays, traysFor(1400).trays, traysFor(1401).trays]).toEqual([2, 2, 3]);
     expect([traysFor(0), traysFor(700), traysFor(1500)]).toEqual([
       { trays: 0, eachG: 0 },
       { trays: 1, eachG: 700 },

@@ -221,6 +221,21 @@ describe("cost", () => {
       ],
       4,
     );
+    expect(
+      costOf(
+        [
+          { name: "kale", grams: 250.4, per100gMinor: 125 },
+          { name: "tap water", grams: 100, per100gMinor: 0 },
+          { name: "oil", grams: 20, per100gMinor: 90 },
+        ],
+        4,
+      ),
+    ).toEqual({
+      ...{ batchMinor: 331, portionMinor: 83, unpriced: [] },
+      workings: "kale 250 g × 1.25 a 100 g + oil 20 g × 0.9 a 100 g",
+    });
+    expect(costOf([{ name: "dew", grams: 0, per100gMinor: null }], 2).unpriced).toEqual([]);
+    expect([per100gUsable(400, 0.5), per100gUsable(400, 0)]).toEqual([80, 40]);
     expect(cost).toMatchObject({ batchMinor: 80, portionMinor: 20, unpriced: ["dew"] });
     expect(costOf([{ name: "dew", grams: 4, per100gMinor: null }], 2).batchMinor).toBeNull();
     expect(per100gUsable(400, 0.5)).toBe(80);
