@@ -123,6 +123,7 @@ describe("reading a dressing", () => {
     // 5 % vinegar has 0.05 g of acetic acid in a millilitre; the vinegar's own acid is acetic.
     expect(figures.oilToAcidEffective).toBeCloseTo(90 / olive / (acidG / 0.05), 2);
     const saltG = [
+      ["olive-oil", 90],
       ["salt-sea-fine", 2],
       ["cider-vinegar", 30],
       ["honey", 6],
