@@ -31,7 +31,8 @@ export class Effort {
 export async function signInByButton(page: Page): Promise<void> {
   await page.goto("/sign-in");
   await page.getByTestId("sign-in-demo").click();
-  await expect(page.locator('[data-page="today"] h1')).toBeVisible();
+  // The first visit fills the demo kitchen with a season of entries.
+  await expect(page.locator('[data-page="today"] h1')).toBeVisible({ timeout: 60_000 });
 }
 
 /** Is signed in already, for tests of something else. */
