@@ -185,7 +185,7 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
   await second.getByTestId("tab-recipe-versions").click();
   const changed = second.getByTestId("compare-versions");
   await expect(changed).toContainText("200 g kale");
-  await second.getByTestId("make-default").click();
+  await second.getByTestId("make-default-2").click();
   await expect(notice(second)).toContainText("Version 2 is now the default");
   expect((await ask<Opened>(second, "/api/recipes/rubbed-kale-and-apple")).formula.lines[0]?.grams).toBe(200);
   await second.close();

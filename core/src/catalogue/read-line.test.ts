@@ -130,6 +130,10 @@ describe("what a line states, and what comes off a fruit", () => {
     ["juice of 1 lemon", 45, 30, 60, false],
     ["2 lemons, juice only", 90, 60, 120, false],
     ["1 lemon, zested", 5, 2, 8, false],
+    // Three grams a teaspoon of zest at most, six teaspoons: a spoon is no lemon.
+    ["2 tbsp lemon, zested", 12, 7.2, 13.2, false],
+    // Nothing is known of an apple's juice: the apple is what is needed.
+    ["juice of 1 apple", 202, 178, 228, false],
     ["2 lb kale", 907.18474, 907.18474, 907.18474, true],
     ["8–10 oz kale", 255.145708125, 226.796185, 283.49523125, true],
     ["250 kg mint", 250_000, 250_000, 250_000, true],
@@ -141,6 +145,10 @@ describe("what a line states, and what comes off a fruit", () => {
       expect.closeTo(high, 6),
     ]);
     expect(read(text).weighed).toBe(weighed);
+  });
+
+  it("without an amount has no grams, whatever comes off it", () => {
+    expect([grams("lemon, juiced"), grams("1 bunch lemons, juiced")]).toEqual([null, null]);
   });
 
   it("both come off one lemon, their ranges side by side", () => {

@@ -72,7 +72,7 @@ async function saveAsMade(batchId: string): Promise<void> {
             size="small"
             severity="secondary"
             :aria-label="`Make version ${one.version} the default`"
-            data-testid="make-default"
+            :data-testid="`make-default-${one.version}`"
             @click="setDefault(one.version)"
           />
         </li>
