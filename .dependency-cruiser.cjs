@@ -4,6 +4,7 @@ const orders = {
     "measure",
     "catalogue",
     "basket",
+    "forms",
     "trim",
     "dressing",
     "recipes",

@@ -14,7 +14,10 @@ const Filler = z.object({
   ingredient: z.string().min(1).max(60),
   maxShare: Share,
   minShare: Floor.default(0),
-  convertBy: z.enum(conversions).default("mass").meta({ description: "How much of it replaces the written one" }),
+  convertBy: z
+    .enum(conversions)
+    .default("mass")
+    .meta({ description: "How much of it replaces the written one" }),
 });
 
 const FormulaLine = z
@@ -25,6 +28,15 @@ const FormulaLine = z
     grams: LineGrams,
     range: z.object({ low: LineGrams, high: LineGrams }).nullable().default(null),
     amountText: z.string().max(120).default("").meta({ description: "The amount in the recipe's own words" }),
+    asBoughtG: z
+      .number()
+      .positive()
+      .max(100_000)
+      .nullable()
+      .default(null)
+      .meta({
+        description: "Grams as bought, where whole pieces are counted; grams is what is left of them",
+      }),
     fillers: z.array(Filler).max(24).readonly(),
     recipe: RecipeId.nullable()
       .default(null)

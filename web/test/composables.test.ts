@@ -159,7 +159,8 @@ describe("the amount of a recipe's line", () => {
     ["150", 150, null, ""],
     ["0.2 kg", 200, null, ""],
     ["80–100", 90, { low: 80, high: 100 }, ""],
-    ["2 bunches", 700, null, "2 bunches"],
+    // 700 g as bought; stripped, six tenths of it are left.
+    ["2 bunches", 420, null, "2 bunches"],
   ])("%p is %d g", (text, grams, range, amountText) => {
     const { line, amount } = amountOf(text);
     expect(line.value).toMatchObject({ grams, range, amountText });

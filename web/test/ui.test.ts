@@ -131,7 +131,7 @@ describe("what a recipe says of itself", () => {
         "leave 30 min or more",
         "200 g to 900 g at a time",
         "set a plain portion aside first",
-        "taste again cold",
+        "taste again when cold",
       ],
     ]);
     expect(stepMarks(emptyStep(), String)).toEqual([]);

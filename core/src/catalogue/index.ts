@@ -7,7 +7,14 @@ export {
 } from "./catalogue.ts";
 export { namedExactly, nameOf, searchNames, type Dialect } from "./names.ts";
 export { provenance } from "./provenance.ts";
-export { isPourable, toGrams, type OunceMeaning, type Weight, type WeightIssue } from "./to-grams.ts";
+export {
+  isPourable,
+  toGrams,
+  type AmountForm,
+  type OunceMeaning,
+  type Weight,
+  type WeightIssue,
+} from "./to-grams.ts";
 export { findNamed, indexNames, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
 export {
   lineReader,

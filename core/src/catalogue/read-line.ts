@@ -22,6 +22,7 @@ import {
   countToGrams,
   toGrams,
   volumeToGrams,
+  type AmountForm,
   type OunceMeaning,
   type Weight,
   type WeightIssue,
@@ -55,6 +56,8 @@ export type LineReading = {
   /** Null where no amount was given, or a question stands in the way. */
   readonly grams: Estimate | null;
   readonly weighed: boolean;
+  /** Of which form of the food the grams are. */
+  readonly form: AmountForm;
   readonly workings: string;
   readonly questions: readonly LineQuestion[];
 };
@@ -130,6 +133,7 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
     return {
       grams: exactly(stated.ml * density),
       weighed: true,
+      form: "usable",
       workings: `${trimmedDecimals(stated.ml, 0)} ml as stated`,
     };
   }
@@ -142,9 +146,17 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
     return {
       grams: times({ value: how.mean, low: how.low, high: how.high }, stated.grams),
       weighed: false,
+      form: "usable",
       workings: `${showGrams(stated.grams)} as stated, drained × ${how.mean} (${how.low}–${how.high}): ${provenance(how)}`,
     };
-  return { grams: exactly(stated.grams), weighed: true, workings: `${showGrams(stated.grams)} as stated` };
+  // "2 aubergines (about 1 kg)": the pieces weigh that, as they are bought.
+  const isPieces = parts.count !== null && parts.unit === null && !isTin;
+  return {
+    grams: exactly(stated.grams),
+    weighed: true,
+    form: isPieces ? "as-bought" : "usable",
+    workings: `${showGrams(stated.grams)} as stated`,
+  };
 }
 
 const zestOrJuice = (text: string): ("juice" | "zest")[] =>
@@ -173,6 +185,7 @@ function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, W
     value: {
       grams: sum(weights.map((w) => w.grams)),
       weighed: false,
+      form: "usable",
       workings: weights.map((w) => w.workings).join(" + "),
     },
   };
@@ -269,6 +282,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
     alternatives,
     grams: weight?.ok ? weight.value.grams : null,
     weighed: weight?.ok ? weight.value.weighed : false,
+    form: weight?.ok ? weight.value.form : "usable",
     workings: weight?.ok ? weight.value.workings : "",
     questions: questionsOf(parts, ingredient, weight),
   };

@@ -13,8 +13,22 @@ import { wordsOf } from "./name-keys.ts";
 import { provenance } from "./provenance.ts";
 import type { MeasureRow } from "./rows.ts";
 
-/** Grams of what was typed, how they came about, and whether it was weighed. */
-export type Weight = { readonly grams: Estimate; readonly weighed: boolean; readonly workings: string };
+/**
+ * What an amount is of: food as it is bought (whole pieces, bunches: untrimmed), or what of it goes into the dish. The
+ * field's own words are as purchased and edible portion.
+ */
+export type AmountForm = "as-bought" | "usable";
+
+/** Grams of what was typed, how they came about, whether it was weighed, and of which form of the food they are. */
+export type Weight = {
+  readonly grams: Estimate;
+  readonly weighed: boolean;
+  readonly form: AmountForm;
+  readonly workings: string;
+};
+
+/** A measure of whole pieces weighs them as they are bought. */
+const formOfRow = (row: MeasureRow): AmountForm => (row.state === "whole" ? "as-bought" : "usable");
 
 export type WeightIssue =
   | AmountIssue
@@ -81,15 +95,17 @@ function massToGrams(
       return accept({
         grams: exactly(ml * density),
         weighed: false,
+        form: "usable",
         workings: `${trimmedDecimals(asOunces, 2)} fl oz = ${trimmedDecimals(ml, 0)} ml × ${density} g/ml`,
       });
     return accept({
       grams: exactly(asOunces * gramsPerOunce),
       weighed: true,
+      form: "usable",
       workings: "weighed, in ounces",
     });
   }
-  return accept({ grams: exactly(amount.grams), weighed: true, workings: "weighed" });
+  return accept({ grams: exactly(amount.grams), weighed: true, form: "usable", workings: "weighed" });
 }
 
 /** Grams of `count` of a measure; refuses one whose weight is not known. */
@@ -105,7 +121,8 @@ export function countToGrams(
   }
   const middle = (count.low + count.high) / 2;
   const grams = estimate(one.grams.value * middle, one.grams.low * count.low, one.grams.high * count.high);
-  return accept({ grams, weighed: false, workings: measuredWorkings(middle, one, grams) });
+  const workings = measuredWorkings(middle, one, grams);
+  return accept({ grams, weighed: false, form: formOfRow(one.row), workings });
 }
 
 /** Grams of a volume through the ingredient's own measure in that preparation, else its density. */
@@ -119,13 +136,14 @@ export function volumeToGrams(
     return accept({
       grams: one.grams,
       weighed: false,
+      form: formOfRow(one.row),
       workings: `${trimmedDecimals(amount.count, 2)} ${amount.unit} at ${rowWords(one.row)} = ${showEstimate(one.grams)}; ${provenance(one.row)}`,
     });
   const density = facts.composition?.gramsPerMl;
   if (!density) return refuse({ code: "volume-needs-density", ingredient: facts.id });
   const grams = exactly(amount.ml * density);
   const workings = `${trimmedDecimals(amount.ml, 1)} ml × ${density} g/ml (${provenance(facts.composition)})`;
-  return accept({ grams, weighed: false, workings });
+  return accept({ grams, weighed: false, form: "usable", workings });
 }
 
 /** "13.5 g a tbsp (12–15 g)", as the table has it; a figure without a spread has no range. */

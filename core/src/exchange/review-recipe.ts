@@ -8,6 +8,7 @@ import {
 import { toMilligram } from "../measure/index.ts";
 import {
   impliedBy,
+  usableAmount,
   kindFromWords,
   minutesIn,
   readStep,
@@ -23,7 +24,16 @@ import type { RecipeDraft } from "./recipe-draft.ts";
 /** One ingredient line as this kitchen understands it, before the cook has looked at it. */
 export type ReviewedLine = Pick<
   Line,
-  "group" | "role" | "preparation" | "trim" | "cook" | "eatenRaw" | "optional" | "toTaste" | "range"
+  | "group"
+  | "role"
+  | "preparation"
+  | "trim"
+  | "cook"
+  | "eatenRaw"
+  | "optional"
+  | "toTaste"
+  | "range"
+  | "asBoughtG"
 > & {
   readonly text: string;
   /** Null where nobody could say what it is of; then it asks. */
@@ -67,13 +77,12 @@ const oneIngredient = (reading: LineReading): string | null =>
   reading.ingredient.kind === "one" ? reading.ingredient.id : null;
 
 /** A range that the line itself gives ("80–100 g"), not the spread of a loose measure. */
-function rangeOf(reading: LineReading): Line["range"] {
-  const { count, grams } = reading;
+function rangeOf({ count }: LineReading, grams: number | undefined): Line["range"] {
   if (!count || !grams || count.low === count.high || count.low <= 0) return null;
   const middle = (count.low + count.high) / 2;
   return {
-    low: toMilligram((grams.value * count.low) / middle),
-    high: toMilligram((grams.value * count.high) / middle),
+    low: toMilligram((grams * count.low) / middle),
+    high: toMilligram((grams * count.high) / middle),
   };
 }
 
@@ -90,11 +99,26 @@ type Grouped = { readonly reading: LineReading; readonly group: string };
 
 type Dish = { readonly kind: DishKind; readonly othersG: number; readonly reader: LineReader };
 
+type Amount = ReturnType<typeof usableAmount>;
+
+/** What of a line goes into the dish; undefined where it does not say how much, or of what. */
+function amountOf(
+  reading: LineReading,
+  facts: IngredientFacts | undefined,
+  trim: string | null,
+): Amount | undefined {
+  const { grams, preparation, text } = reading;
+  return facts && grams
+    ? usableAmount({ ...reading, grams }, facts, { trim, words: `${preparation} ${text}` })
+    : undefined;
+}
+
 function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish): ReviewedLine {
   const ingredient = oneIngredient(reading);
   const facts = ingredient === null ? undefined : reader.facts(ingredient);
   const implied = facts && impliedBy(`${reading.preparation} ${reading.text}`, facts);
-  const grams = reading.grams ? toMilligram(reading.grams.value) : null;
+  const amount = amountOf(reading, facts, implied?.trim ?? null);
+  const grams = amount?.grams ?? null;
   return {
     text: reading.text,
     group,
@@ -103,7 +127,8 @@ function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish
       one.ingredient.kind === "one" ? one.ingredient.id : [],
     ),
     grams,
-    range: rangeOf(reading),
+    asBoughtG: amount?.asBoughtG ?? null,
+    range: rangeOf(reading, amount?.grams),
     weighed: reading.weighed,
     proposal: facts && grams === null ? proposalFor(facts, othersG) : null,
     role: facts ? defaultLineRole(facts, kind) : "body",
@@ -113,7 +138,7 @@ function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish
     eatenRaw: implied?.eatenRaw ?? true,
     optional: reading.remarks.optional,
     toTaste: reading.remarks.toTaste,
-    workings: reading.workings,
+    workings: amount?.workings ?? reading.workings,
     questions: reading.questions,
   };
 }
@@ -162,7 +187,9 @@ function kindOf(draft: RecipeDraft, lines: readonly Grouped[], reader: LineReade
 export function reviewRecipe(draft: RecipeDraft, reader: LineReader): RecipeReview {
   const lines = grouped(draft.ingredients, reader);
   const kind = kindOf(draft, lines, reader);
-  const othersG = lines.reduce((total, { reading }) => total + (reading.grams?.value ?? 0), 0);
+  const about = (othersG: number): ReviewedLine[] =>
+    lines.map((line) => reviewLine(line, { kind, othersG, reader }));
+  const othersG = about(0).reduce((total, line) => total + (line.grams ?? 0), 0);
   const steps = draft.steps.map((text) => readStep(text.slice(0, 500)));
   const stated = readYield(draft.yieldText);
   const minutes = draft.minutes ?? minutesIn(draft.yieldText)?.high;
@@ -173,7 +200,7 @@ export function reviewRecipe(draft: RecipeDraft, reader: LineReader): RecipeRevi
     servingsProposal: Math.max(1, Math.round(othersG / defaultPortionG(kind))),
     minutes: minutes !== undefined && minutes >= 1 && minutes <= longestMinutes ? Math.round(minutes) : null,
     notes: draft.notes,
-    lines: lines.map((line) => reviewLine(line, { kind, othersG, reader })),
+    lines: about(othersG),
     steps,
   };
 }

@@ -278,5 +278,7 @@ function scoreByHand(formula: Formula, batches: number, stock: ReturnType<typeof
     score += grams * s.urgencyWeight;
   }
   const usedAny = left < want;
-  return left > 0.05 ? score - left * (usedAny ? 2 : 0.25) : score;
+  // What whole grams of stock may lack is lost in rounding: a gram and a half, a hundredth of the line at most.
+  const rounding = usedAny ? Math.min(1.5, want * 0.01) : 0.05;
+  return left > rounding ? score - left * (usedAny ? 2 : 0.25) : score;
 }

@@ -1,6 +1,6 @@
 import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
 import { fitsDiet, type Diet } from "./diets.ts";
-import { fillerOf, writtenFiller, type Formula, type Line } from "./formula.ts";
+import { fillerOf, writtenFiller, type Formula, type Line, weighedAmount } from "./formula.ts";
 import { substitutionsFor, type Substitution } from "./substitute.ts";
 
 /** What the version must fit: diets, and allergens that must not be in it. */
@@ -37,7 +37,7 @@ function withSaltChanged(lines: readonly Line[], bySaltG: number): { lines: Line
   if (!salt || Math.abs(bySaltG) < 0.05) return { lines: [...lines], changed: 0 };
   const grams = Math.max(0, salt.grams + bySaltG);
   const changed = grams - salt.grams;
-  const rest = grams > 0.05 ? [{ ...salt, grams, range: null, amountText: "" }] : [];
+  const rest = grams > 0.05 ? [{ ...salt, grams, ...weighedAmount }] : [];
   return { lines: lines.flatMap((line) => (line === salt ? rest : [line])), changed };
 }
 
@@ -69,9 +69,7 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
     changes.push({ lineId: line.id, from: written.ingredient, fromG: line.grams, to });
     const rest = others.filter((f) => f.ingredient !== to.ingredient);
     const fillers = [fillerOf(to.ingredient), ...rest];
-    return [
-      { ...line, grams: to.grams, range: null, amountText: "", fillers, ...rawAs(line, to, catalogue) },
-    ];
+    return [{ ...line, grams: to.grams, fillers, ...rawAs(line, to, catalogue) }];
   });
   const carried = changes.reduce((total, change) => total + (change.to.saltChangeG ?? 0), 0);
   const salted = withSaltChanged(lines, -carried);
@@ -84,8 +82,9 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
   };
 }
 
-/** A cooking change that the stand-in has no figure for is not carried over to it. */
+/** What was said of the written amount is not true of the substitute's, nor is a cooking change without a figure. */
 function rawAs(line: Line, to: Substitution, catalogue: Catalogue): Partial<Line> {
   const known = catalogue.ingredients.get(to.ingredient)?.changes.some((c) => c.method === line.cook);
-  return line.cook !== null && !known ? { cook: null, trim: null } : { trim: null };
+  const cook = line.cook !== null && !known ? { cook: null } : {};
+  return { ...weighedAmount, trim: null, ...cook };
 }

@@ -1,5 +1,5 @@
 import { accept, refuse, toMilligram, type Result } from "../measure/index.ts";
-import { fillerOf, type Formula, type Line } from "./formula.ts";
+import { fillerOf, type Formula, type Line, weighedAmount } from "./formula.ts";
 
 type Used = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
 export type DefaultVersionIssue = { readonly code: "nothing-used" };
@@ -33,7 +33,7 @@ export function defaultVersion(
     const grams = toMilligram(mine.reduce((total, u) => total + u.grams, 0) / batches);
     if (!(grams > 0)) return [];
     const fillers = line.recipe === null ? fillersAsUsed(line, mine) : line.fillers;
-    return [{ ...line, grams, range: null, amountText: "", fillers }];
+    return [{ ...line, grams, ...weighedAmount, fillers }];
   });
   return lines.length > 0 ? accept({ ...formula, lines }) : refuse({ code: "nothing-used" });
 }

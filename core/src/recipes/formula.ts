@@ -71,6 +71,11 @@ export type Line = {
   readonly grams: number;
   readonly range: GramRange | null;
   readonly amountText: string;
+  /**
+   * Where the recipe counts whole pieces ("4 leeks"): grams as they are bought. `grams` is then what is left of them
+   * after the line's trim. Null where the amount is of usable food already.
+   */
+  readonly asBoughtG: number | null;
   readonly fillers: readonly Filler[];
   readonly recipe: string | null;
   readonly preparation: string;
@@ -157,6 +162,9 @@ export const fillerOf = (ingredient: string, more: Partial<Filler> = {}): Filler
   ...more,
 });
 
+/** Of an amount that was worked out or weighed: usable grams, without a range or words of its own. */
+export const weighedAmount = { range: null, amountText: "", asBoughtG: null } as const;
+
 /** A line eaten raw, with nothing special about it; `more` says what is. */
 export const lineOf = (
   line: Pick<Line, "id" | "role" | "grams" | "fillers">,
@@ -164,8 +172,7 @@ export const lineOf = (
 ): Line => ({
   ...line,
   group: "",
-  range: null,
-  amountText: "",
+  ...weighedAmount,
   recipe: null,
   preparation: "",
   trim: null,

@@ -1,4 +1,5 @@
 import type { IngredientFacts } from "../catalogue/index.ts";
+import { staysUntrimmed } from "../forms/index.ts";
 import type { DishKind, Line, Role } from "./formula.ts";
 import { methodWords, trimWords } from "./tables/kinds.ts";
 
@@ -64,10 +65,11 @@ type Preparation = Pick<Line, "trim" | "cook" | "eatenRaw">;
  * never eaten raw counts as cooked whatever the words.
  */
 export const impliedBy = (words: string, facts: IngredientFacts): Preparation => ({
-  trim:
-    trimWords.find(
-      ([method, said]) => said.test(words) && facts.trims.some((t) => t.method === method),
-    )?.[0] ?? null,
+  trim: staysUntrimmed(words)
+    ? null
+    : (trimWords.find(
+        ([method, said]) => said.test(words) && facts.trims.some((t) => t.method === method),
+      )?.[0] ?? null),
   cook: cookFor(words, facts),
   eatenRaw: !isHeated(words) && facts.raw !== "no",
 });

@@ -1,4 +1,12 @@
-import { toGrams, type IngredientFacts, type OunceMeaning, type WeightIssue } from "../catalogue/index.ts";
+import {
+  provenance,
+  toGrams,
+  type IngredientFacts,
+  type OunceMeaning,
+  type Weight,
+  type WeightIssue,
+} from "../catalogue/index.ts";
+import { isUsedWhole, trimOf, usableOf } from "../forms/index.ts";
 import { accept, parseAmount, refuse, toMilligram, type CupSystem, type Result } from "../measure/index.ts";
 import type { GramRange } from "./formula.ts";
 
@@ -7,8 +15,14 @@ export type LineAmount = {
   readonly grams: number;
   readonly range: GramRange | null;
   readonly amountText: string;
+  /** Grams as bought, where whole pieces are counted; `grams` is what is left of them. */
+  readonly asBoughtG: number | null;
   readonly workings: string;
 };
+
+const typed = (grams: number, range: GramRange | null = null): LineAmount => ({
+  ...{ grams, range, amountText: "", asBoughtG: null, workings: "as typed" },
+});
 
 /** "80–100 g", "80 to 100": a range of grams. */
 const range = /^\s*(\d+(?:[.,]\d+)?)\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?)\s*(?:g|grams?)?\s*$/i;
@@ -22,28 +36,55 @@ const number = (text: string | undefined): number => Number((text ?? "").replace
 export function readLineAmount(
   text: string,
   facts: IngredientFacts | undefined,
-  how: { readonly cup: CupSystem; readonly ounces?: OunceMeaning | undefined },
+  how: {
+    readonly cup: CupSystem;
+    readonly ounces?: OunceMeaning | undefined;
+    /** The line's trim and preparation: what they take off pieces that are counted whole. */
+    readonly trim?: string | null;
+    readonly words?: string;
+  },
 ): Result<LineAmount, WeightIssue> {
   const ends = range.exec(text);
   if (ends) {
     const [low, high] = [number(ends[1]), number(ends[2])];
     if (!(low > 0 && high >= low)) return refuse({ code: "amount-not-positive", text });
-    return accept({ grams: (low + high) / 2, range: { low, high }, amountText: "", workings: "as typed" });
+    return accept(typed((low + high) / 2, { low, high }));
   }
   if (bare.test(text)) {
     const grams = number(text);
-    return grams > 0
-      ? accept({ grams, range: null, amountText: "", workings: "as typed" })
-      : refuse({ code: "amount-not-positive", text });
+    return grams > 0 ? accept(typed(grams)) : refuse({ code: "amount-not-positive", text });
   }
   const read = parseAmount(text, how.cup);
   if (!read.ok) return read;
   const { amount, rest } = read.value;
-  if (amount.kind === "mass")
-    return accept({ grams: toMilligram(amount.grams), range: null, amountText: "", workings: "as typed" });
+  if (amount.kind === "mass") return accept(typed(toMilligram(amount.grams)));
   if (!facts) return refuse({ code: "measure-unknown", word: text, known: [] });
   const weight = toGrams(amount, facts, { rest, ounces: how.ounces });
   if (!weight.ok) return weight;
-  const grams = toMilligram(weight.value.grams.value);
-  return accept({ grams, range: null, amountText: text.trim(), workings: weight.value.workings });
+  const { trim = null, words = "" } = how;
+  const amountText = text.trim();
+  return accept({ ...usableAmount(weight.value, facts, { trim, words }), range: null, amountText });
+}
+
+/**
+ * The grams of an amount that go into the dish. Whole pieces lose what the line's trim takes off (its usual one, where
+ * none is named), unless its words say that nothing is taken off.
+ */
+export function usableAmount(
+  { grams, form, workings }: Weight,
+  facts: Pick<IngredientFacts, "trims" | "category">,
+  said: { readonly trim: string | null; readonly words: string },
+): Pick<LineAmount, "grams" | "asBoughtG" | "workings"> {
+  const bought = toMilligram(grams.value);
+  const isWhole = said.trim === null && isUsedWhole(said.words);
+  const way = form === "as-bought" && !isWhole ? trimOf(facts, said.trim) : undefined;
+  if (!way) return { grams: bought, asBoughtG: null, workings };
+  const { usable, workings: trimmed } = usableOf(grams, {
+    ...{ value: way.mean, low: way.low, high: way.high },
+  });
+  return {
+    grams: toMilligram(usable.value),
+    asBoughtG: bought,
+    workings: `${workings}; ${trimmed} (${way.method.replaceAll("-", " ")}, ${provenance(way)})`,
+  };
 }

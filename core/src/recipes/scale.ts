@@ -72,5 +72,6 @@ export const timesFormula = (formula: Formula, factor: number): Formula => ({
     grams: line.grams * factor,
     range: line.range && { low: line.range.low * factor, high: line.range.high * factor },
     amountText: factor === 1 ? line.amountText : "",
+    asBoughtG: line.asBoughtG && line.asBoughtG * factor,
   })),
 });

@@ -12,6 +12,12 @@ export type TopUp = {
 /** Less than this is a crumb, not a shopping line. */
 const minLineG = 0.05;
 
+/**
+ * What whole grams of stock may lack of a line without anything being bought: a gram and a half, and a hundredth of the
+ * line at most. It is lost in the scale's rounding.
+ */
+const roundingG = (demand: Demand): number => Math.max(minLineG, Math.min(1.5, demand.grams * 0.01));
+
 /** Grams of line still open, in all, of the strong ones, and what each filler takes already. */
 type Room = { line: number; strong: number; readonly taken: Map<string, number> };
 
@@ -59,9 +65,12 @@ export function topUpLine(
       const grams = take(room, filler, demand.grams * filler[share]);
       added.set(filler.ingredient, (added.get(filler.ingredient) ?? 0) + grams);
     }
+  const isBegun = fillings.some((f) => f.lineId === demand.lineId);
+  const leastBought = isBegun ? roundingG(demand) : minLineG;
   return staplesFirst.flatMap(({ ingredient, gramsPerGram }) => {
     const grams = (added.get(ingredient) ?? 0) * gramsPerGram;
     const from = isStaple(ingredient) ? "staple" : "buy";
-    return grams > minLineG ? [{ lineId: demand.lineId, ingredient, grams, from } as const] : [];
+    const least = from === "buy" ? leastBought : minLineG;
+    return grams > least ? [{ lineId: demand.lineId, ingredient, grams, from } as const] : [];
   });
 }

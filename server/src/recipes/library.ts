@@ -10,6 +10,7 @@ import {
 } from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
 import type { RecipeRecord } from "../context/ports/recipe.store.ts";
+import { kitchenFormulas } from "./kitchen-yields.ts";
 
 /** Every recipe of a kitchen, each with the lines of the recipes that are part of it in place. */
 export type ExpandedRecipe = RecipeRecord & {
@@ -24,13 +25,14 @@ const formulasById = (records: readonly RecipeRecord[]): Map<string, Formula> =>
 export async function expandedRecipes(context: RequestContext): Promise<ExpandedRecipe[]> {
   const records = await context.stores.recipes.all();
   const byId = formulasById(records);
+  const asCooked = await kitchenFormulas([...byId.values()], context);
   return records.map((record) => {
     const whole = withSubRecipes(record.formula, {
       find: (id) => byId.get(id),
       catalogue: context.catalogue,
     });
     invariant(whole.ok, `recipe ${record.formula.id} cannot be put together`);
-    return { ...record, formula: whole.value, storedFormula: record.formula };
+    return { ...record, formula: asCooked(whole.value), storedFormula: record.formula };
   });
 }
 
@@ -56,7 +58,9 @@ export async function expandedRecipe(
   const found = version === undefined ? await recipes.get(id) : await recipes.getVersion(id, version);
   if (!found) return undefined;
   const whole = await expandedFormula(found.formula, context);
-  return whole.ok ? { ...found, formula: whole.value, storedFormula: found.formula } : undefined;
+  if (!whole.ok) return undefined;
+  const asCooked = await kitchenFormulas([whole.value], context);
+  return { ...found, formula: asCooked(whole.value), storedFormula: found.formula };
 }
 
 const cards = new WeakMap<object, WeakMap<Formula, RecipeCard>>();

@@ -45,8 +45,12 @@ const nameFor = (id: string): string => {
 const grams = (g: number): string => showGrams(g, session.display);
 function readAs(line: ReviewedLine): string {
   const name = line.ingredient === null ? "" : nameFor(line.ingredient);
-  const amount = line.grams === null ? "" : `${line.weighed ? "" : "about "}${grams(line.grams)} `;
+  const { asBoughtG, grams: usable } = line;
+  const about = line.weighed ? "" : "about ";
+  const amount = usable === null ? "" : `${about}${grams(usable)} `;
+  const bought = asBoughtG === null ? "" : `${about}${grams(asBoughtG)} as bought`;
   const marks = [
+    bought,
     line.cook?.replaceAll("-", " ") ?? (line.eatenRaw ? "" : "heated"),
     line.optional ? "optional" : "",
     line.toTaste ? "to taste" : "",

@@ -22,6 +22,15 @@ export const filledBy = (line: Line, { names, subRecipes }: Names): string =>
     ? line.fillers.map((filler) => fillerText(filler, names)).join(" or ")
     : (subRecipes[line.recipe] ?? line.recipe);
 
+/** "808 g as bought, about 356 g usable"; of usable food just its grams. */
+export const boughtAndUsable = (
+  { grams, asBoughtG }: Pick<Line, "grams"> & { readonly asBoughtG?: number | null | undefined },
+  display: Display,
+): string =>
+  asBoughtG == null
+    ? showGrams(grams, display)
+    : `${showGrams(asBoughtG, display)} as bought, about ${showGrams(grams, display)} usable`;
+
 /** What else is said of a line: its range, the strong-herb cap, gradual addition, to taste, optional. */
 export function lineMarks(line: Line, display: Display): string[] {
   const grams = (g: number): string => showGrams(g, display);
@@ -29,6 +38,7 @@ export function lineMarks(line: Line, display: Display): string[] {
   const held = additionSteps(line.gradualAddition, line.grams);
   return [
     line.amountText === "" ? "" : `“${line.amountText}”`,
+    line.asBoughtG == null ? "" : boughtAndUsable(line, display),
     range ? `${grams(range.low)} to ${grams(range.high)}` : "",
     line.maxStrongHerbShare < 1 ? `strong herbs at most ${showPercent(line.maxStrongHerbShare)}` : "",
     held

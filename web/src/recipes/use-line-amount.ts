@@ -1,9 +1,9 @@
 import type { IngredientFacts } from "@apron/core/catalogue";
-import { showGrams } from "@apron/core/measure";
-import { readLineAmount } from "@apron/core/recipes";
+import { readLineAmount, type LineAmount } from "@apron/core/recipes";
 import { computed, ref, watch, type Ref } from "vue";
 import { useSession } from "../client/session.ts";
 import { sentenceFor } from "../client/words.ts";
+import { boughtAndUsable } from "./line-words.ts";
 import type { LineDraft } from "./use-recipe-draft.ts";
 
 const rounded = (g: number): string => String(Math.round(g * 10) / 10);
@@ -11,6 +11,21 @@ const rounded = (g: number): string => String(Math.round(g * 10) / 10);
 /** A line's amount as a cook would type it. */
 const amountOf = ({ amountText, range, grams }: LineDraft): string =>
   amountText || (range ? `${rounded(range.low)}–${rounded(range.high)}` : rounded(grams));
+
+/** What of an amount is kept with its line. */
+const ofLine = ({ grams, range, amountText, asBoughtG }: LineAmount): Partial<LineDraft> => ({
+  ...{ grams, range, amountText, asBoughtG },
+});
+
+/** Another trim leaves more or less of the same pieces. */
+function whenTrimmedOtherwise(line: Ref<LineDraft>, take: () => void): void {
+  watch(
+    () => [line.value.trim, line.value.preparation],
+    () => {
+      if (typeof line.value.asBoughtG === "number") take();
+    },
+  );
+}
 
 /**
  * The amount field of a line: read as it is typed, and read again when another ingredient is chosen, since two bunches
@@ -23,23 +38,21 @@ export function useLineAmount(
 ) {
   const session = useSession();
   const text = ref(kept.text ?? amountOf(line.value));
-  const ounces = computed(() => session.ounces[facts.value?.id ?? ""]);
-  const read = computed(() =>
-    readLineAmount(text.value, facts.value, { cup: session.cup, ounces: ounces.value }),
-  );
+  const read = computed(() => {
+    const { trim, preparation: words } = line.value;
+    const ounces = session.ounces[facts.value?.id ?? ""];
+    return readLineAmount(text.value, facts.value, { cup: session.cup, ounces, trim, words });
+  });
   const problem = computed(() => (read.value.ok ? undefined : sentenceFor(read.value.issue)));
   const hint = computed(() =>
     read.value.ok && read.value.value.amountText
-      ? showGrams(read.value.value.grams, session.display)
+      ? boughtAndUsable(read.value.value, session.display)
       : undefined,
   );
   let isUnread = kept.text !== undefined;
   function take(): void {
     isUnread = !read.value.ok;
-    if (read.value.ok) {
-      const { grams, range, amountText } = read.value.value;
-      Object.assign(line.value, { grams, range, amountText });
-    }
+    if (read.value.ok) Object.assign(line.value, ofLine(read.value.value));
     kept.onUnreadable(read.value.ok ? undefined : text.value);
   }
   // The same ingredient arriving with its figures changes nothing that could be read without them.
@@ -50,6 +63,7 @@ export function useLineAmount(
       if (id !== undefined && (dependsOnIt || isUnread)) take();
     },
   );
+  whenTrimmedOtherwise(line, take);
   const type = (now: string): void => {
     text.value = now;
     take();

@@ -1,0 +1,1 @@
+export { isUsedWhole, staysUntrimmed, trimOf, usableOf, type Bought } from "./as-bought.ts";
