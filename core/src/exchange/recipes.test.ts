@@ -92,6 +92,7 @@ describe("reading schema.org JSON-LD", () => {
     // by NDB number, from memory (leek 11246, sweet corn 11167, egg 01123, carrot 11124, onion 11282, avocado 09037).
     ["4 leeks, white part, sliced", 808, 4 * 89],
     ["4 ears of corn", 4 * 283, 4 * 102],
+    ["2 large aubergines (about 1 kg), charred whole, flesh scooped", 1000, 500],
     ["3 cloves garlic", 10.35, 9],
     ["3 carrots, peeled", 3 * 65.6, 161],
     ["2 onions, chopped", 244, 220],

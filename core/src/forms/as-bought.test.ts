@@ -23,6 +23,9 @@ describe("the way from the market to the dish", () => {
     ["500 g potatoes, skin on", true],
     ["new potatoes in their skins", true],
     ["1 whole lemon", true],
+    ["2 quail, left whole", true],
+    ["2 aubergines, charred whole, flesh scooped", false],
+    ["2 tsp cumin, toasted whole and ground", false],
     ["2 kohlrabi, peeled", false],
     ["wholegrain mustard", false],
   ])("%p is used whole: %s", (words, whole) => {

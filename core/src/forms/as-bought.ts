@@ -8,7 +8,8 @@ const untrimmed = /\b(?:unpeeled|untrimmed|skins?[- ]on|in (?:their|its) skins?|
 export const staysUntrimmed = (words: string): boolean => untrimmed.test(words);
 
 /** Is it used as it is bought, by the words of a line that names no trim: "1 whole lemon", "kohlrabi, unpeeled"? */
-export const isUsedWhole = (words: string): boolean => staysUntrimmed(words) || /\bwhole\b/i.test(words);
+export const isUsedWhole = (words: string): boolean =>
+  staysUntrimmed(words) || /^\s*(?:[\d½¼¾.,–-]+ )?whole\b|,\s*(?:left |kept )?whole\s*$/i.test(words);
 
 /**
  * The way that food is trimmed on its way from the market to the dish: the one named, else its usual one. Undefined of

@@ -1,5 +1,6 @@
 import type { IngredientFacts } from "../catalogue/index.ts";
 import { staysUntrimmed } from "../forms/index.ts";
+import { includesHeat } from "../trim/index.ts";
 import type { DishKind, Line, Role } from "./formula.ts";
 import { methodWords, trimWords } from "./tables/kinds.ts";
 
@@ -55,6 +56,11 @@ const cookFor = (words: string, facts: IngredientFacts): string | null =>
     ([method, said]) => said.test(words) && facts.changes.some((c) => c.method === method),
   )?.[0] ?? null;
 
+/** The way of trimming that words of a preparation name, where a figure for it exists. */
+const trimFor = (words: string, facts: IngredientFacts): string | null =>
+  trimWords.find(([method, said]) => said.test(words) && facts.trims.some((t) => t.method === method))?.[0] ??
+  null;
+
 /** Is it heated at all by these words, figure or no figure? */
 const isHeated = (words: string): boolean => methodWords.some(([, said]) => said.test(words));
 
@@ -64,12 +70,13 @@ type Preparation = Pick<Line, "trim" | "cook" | "eatenRaw">;
  * What a preparation implies: the trim method, how it is cooked, and whether it is eaten raw. Something
  * never eaten raw counts as cooked whatever the words.
  */
-export const impliedBy = (words: string, facts: IngredientFacts): Preparation => ({
-  trim: staysUntrimmed(words)
-    ? null
-    : (trimWords.find(
-        ([method, said]) => said.test(words) && facts.trims.some((t) => t.method === method),
-      )?.[0] ?? null),
-  cook: cookFor(words, facts),
-  eatenRaw: !isHeated(words) && facts.raw !== "no",
-});
+export function impliedBy(words: string, facts: IngredientFacts): Preparation {
+  const trim = staysUntrimmed(words) ? null : trimFor(words, facts);
+  // "Charred whole, flesh scooped": the way of trimming has the heat and the water it takes in it already.
+  const isInTrim = trim !== null && includesHeat(trim);
+  return {
+    trim,
+    cook: isInTrim ? null : cookFor(words, facts),
+    eatenRaw: !isInTrim && !isHeated(words) && facts.raw !== "no",
+  };
+}

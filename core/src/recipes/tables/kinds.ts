@@ -56,6 +56,9 @@ export const methodWords: readonly (readonly [method: string, words: RegExp])[] 
 export const trimWords: readonly (readonly [method: string, words: RegExp])[] = [
   ["strip-leaves", /leaves (?:only|picked|stripped)|picked|stripped/i],
   ["leaves-and-fine-stems", /fine stems|tender stems|stalks and all/i],
+  ["char-whole-then-scoop", /\bchar(?:red|grilled)?\b.*\b(?:whole|scooped|flesh)\b/i],
+  ["roast-halved-then-scoop", /\broast(?:ed)?\b.*\bhalved\b.*\b(?:scooped|flesh)\b|\bhalved\b.*\broast(?:ed)?\b.*\b(?:scooped|flesh)\b/i],
+  ["roast-whole-then-scoop", /\broast(?:ed)?\b.*\b(?:whole|scooped|flesh)\b/i],
   ["peel-and-core", /peeled (?:and|,) cored/i],
   ["peel", /peeled/i],
   ["pit", /pitted|stoned/i],
