@@ -41,6 +41,10 @@ const MakeLine = z.object({
   preparation: z.string(),
   group: z.string(),
   wantedG: z.number(),
+  asBoughtG: z
+    .number()
+    .nullable()
+    .meta({ description: "Grams as bought, where the recipe counts whole pieces" }),
   optional: z.boolean(),
   toTaste: z.boolean(),
   parts: z.array(MakePart),

@@ -28,15 +28,9 @@ const FormulaLine = z
     grams: LineGrams,
     range: z.object({ low: LineGrams, high: LineGrams }).nullable().default(null),
     amountText: z.string().max(120).default("").meta({ description: "The amount in the recipe's own words" }),
-    asBoughtG: z
-      .number()
-      .positive()
-      .max(100_000)
-      .nullable()
-      .default(null)
-      .meta({
-        description: "Grams as bought, where whole pieces are counted; grams is what is left of them",
-      }),
+    asBoughtG: z.number().positive().max(100_000).nullable().default(null).meta({
+      description: "Grams as bought, where whole pieces are counted; grams is what is left of them",
+    }),
     fillers: z.array(Filler).max(24).readonly(),
     recipe: RecipeId.nullable()
       .default(null)

@@ -46,6 +46,9 @@ describe("four leeks bought are four leeks asked for", () => {
     expect(parts.map((part) => part.from)).toEqual(["lot"]);
     expect(parts[0]).toMatchObject({ lotId, toTrim: true });
     expect(parts[0]?.grams).toBeCloseTo(355, 0);
+    const twice = { recipeId: recipe, scale: { kind: "servings" as const, servings: 4 } };
+    const plan = (await wren.call("planMake", { body: twice })).body;
+    expect(plan.lines.map((line) => line.asBoughtG)).toEqual([1616, null]);
   });
 
   it("and by what this kitchen's own trims leave of them, also where that is less", async () => {

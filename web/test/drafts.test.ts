@@ -169,10 +169,10 @@ it("of the kitchen's settings only what was changed here is sent", () => {
   });
   const appetite = { pesto: 1, slaw: 2 };
   expect(
-    changesIn(
-      { portionsPerPersonDay: { ...appetite, slaw: 3 } as never },
-      { ...opened, portionsPerPersonDay: appetite } as never,
-    ),
+    changesIn({ portionsPerPersonDay: { ...appetite, slaw: 3 } as never }, {
+      ...opened,
+      portionsPerPersonDay: appetite,
+    } as never),
   ).toEqual({ portionsPerPersonDay: { slaw: 3 } });
   expect(changesIn({ eaters: [{ name: "A", diet: "vegan" }] as never }, opened)).toHaveProperty("eaters");
 });

@@ -162,6 +162,7 @@ const presentLine = (
   preparation: l.line.preparation,
   group: l.line.group,
   wantedG: l.wantedG,
+  asBoughtG: l.line.asBoughtG && (l.line.asBoughtG * l.wantedG) / l.line.grams,
   optional: l.line.optional,
   toTaste: l.line.toTaste,
   parts: l.parts.map((p) => ({
