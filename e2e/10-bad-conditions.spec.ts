@@ -162,6 +162,25 @@ test.describe("nothing typed vanishes", () => {
   });
 });
 
+test("an amount that is recorded before the figures of its ingredient have come waits for them", async ({
+  page,
+}) => {
+  await signInDemo(page);
+  const { id } = await logLot(page, "leek", "900");
+  let letThrough = (): void => undefined;
+  const later = new Promise<void>((done) => (letThrough = done));
+  await page.route("**/api/ingredients/leek", async (route) => {
+    await later;
+    await route.fallback();
+  });
+  await page.goto(`/basket/${id}`);
+  await page.locator("#take-amount").fill("1 small");
+  await page.getByTestId("send").click();
+  letThrough();
+  await expect(notice(page)).toContainText("leek used");
+  await expect(page.getByRole("alert")).toBeHidden();
+});
+
 test.describe("a slow machine", () => {
   test("the cook's path is walked with the processor four times slower", async ({ page }) => {
     test.setTimeout(180_000 * slowdown);

@@ -92,10 +92,8 @@ test("what is always on the shelf, and settings changed on two tablets, both sta
   await other.goto("/kitchen");
   await page.locator("#kitchen-name").fill("Front step");
   await other.locator("#add-staple").fill("tahini");
-  await other
-    .getByRole("option", { name: /tahini/i })
-    .first()
-    .click();
+  // At the foot of the page a list may close when the page is scrolled to it: the keyboard needs no scrolling.
+  await other.locator("#add-staple").press("Enter");
   await expect(other.getByTestId("staple-tahini")).toBeVisible();
   await page.getByTestId("save-kitchen").click();
   await expect(notice(page)).toContainText("Settings saved");

@@ -10,8 +10,10 @@ type Reading = {
   readonly weight: Weight | undefined;
   readonly words: string;
   readonly refused: boolean;
-  /** The amount is in ounces of something pourable, and nobody has said yet which ounces. */
+  /** The amount is in ounces of something pourable, and it is not known yet which ounces. */
   readonly asksOunces: boolean;
+  /** It takes the ingredient's figures to read it, and they have not come yet. */
+  readonly isPending: boolean;
 };
 
 /** Everything known of the chosen ingredient; its figures seldom change. */
@@ -31,11 +33,11 @@ export function useAmountReading(
   const session = useSession();
   const { data: facts } = useIngredientDetail(ingredient);
   return computed(() => {
-    const nothing = { weight: undefined, words: "", refused: false, asksOunces: false };
+    const nothing = { weight: undefined, words: "", refused: false, asksOunces: false, isPending: false };
     if (toValue(text).trim() === "") return nothing;
     const read = parseAmount(toValue(text), session.cup);
     if (!read.ok) return { ...nothing, words: sentenceFor(read.issue), refused: true };
-    if (!facts.value || facts.value.id !== toValue(ingredient)) return nothing;
+    if (!facts.value || facts.value.id !== toValue(ingredient)) return { ...nothing, isPending: true };
     const weight = toGrams(
       read.value.amount,
       { ...facts.value, composition: facts.value.composition ?? undefined },

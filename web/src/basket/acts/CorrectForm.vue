@@ -19,15 +19,16 @@ const ways = [
   { value: "more", label: "There is more" },
 ] as const;
 const way = ref<(typeof ways)[number]["value"]>("less");
-const { text, reason, grams, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "correct");
+const { text, reason, settled, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "correct");
 const words = computed(() => (text.value.trim() === "" ? undefined : hint.value));
 const { act, submission } = useLotAct(["deltaG", "reason"]);
 async function record(): Promise<void> {
-  if (typeof grams.value !== "number") {
-    const code = grams.value === null ? "amount-empty" : "amount-not-understood";
+  const grams = await settled();
+  if (typeof grams !== "number") {
+    const code = grams === null ? "amount-empty" : "amount-not-understood";
     return submission.refuse(code, "deltaG", { text: text.value });
   }
-  const body = { deltaG: way.value === "less" ? -grams.value : grams.value, reason: reason.value };
+  const body = { deltaG: way.value === "less" ? -grams : grams, reason: reason.value };
   const done = await act(
     "correctLot",
     { params: { id: props.lot.id }, body },

@@ -13,7 +13,7 @@ const props = defineProps<{ lot: LotDetail; into: "frozen" | "cut" }>();
 const emit = defineEmits<{ parted: [lots: readonly Lot[]] }>();
 const session = useSession();
 const weights = useWeightSource();
-const { text, grams, hint, refused, clear } = useSomeOf(toRef(props, "lot"), props.into);
+const { text, settled, hint, refused, clear } = useSomeOf(toRef(props, "lot"), props.into);
 const { act, submission } = useLotAct(["grams"]);
 const words = computed(() =>
   props.into === "frozen"
@@ -32,11 +32,11 @@ const words = computed(() =>
 );
 
 async function record(): Promise<void> {
-  if (grams.value === undefined)
-    return submission.refuse("amount-not-understood", "grams", { text: text.value });
+  const grams = await settled();
+  if (grams === undefined) return submission.refuse("amount-not-understood", "grams", { text: text.value });
   const reply = await act(
     props.into === "frozen" ? "freezeLot" : "openPortion",
-    { params: { id: props.lot.id }, body: { grams: grams.value } },
+    { params: { id: props.lot.id }, body: { grams } },
     ({ parts }) =>
       `${showGrams(parts[0]?.grams ?? 0, session.display)} ${props.lot.name} ${words.value.done}.`,
   );

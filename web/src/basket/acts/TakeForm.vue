@@ -14,7 +14,7 @@ import { useLotAct, useSomeOf } from "./use-lot-act.ts";
 const props = defineProps<{ lot: LotDetail }>();
 const session = useSession();
 const weights = useWeightSource();
-const { text, reason, grams, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "take");
+const { text, reason, settled, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "take");
 const fates = [
   { value: "used", label: "Used", past: "used" },
   { value: "given", label: "Given away", past: "given away" },
@@ -26,9 +26,9 @@ const past = computed(() => fates.find((one) => one.value === fate.value)?.past 
 const { act, submission } = useLotAct(["grams", "reason"]);
 
 async function record(): Promise<void> {
-  if (grams.value === undefined)
-    return submission.refuse("amount-not-understood", "grams", { text: text.value });
-  const body = { grams: grams.value, fate: fate.value, reason: reason.value };
+  const grams = await settled();
+  if (grams === undefined) return submission.refuse("amount-not-understood", "grams", { text: text.value });
+  const body = { grams, fate: fate.value, reason: reason.value };
   const taken = await act(
     "removeFromLot",
     { params: { id: props.lot.id }, body },
