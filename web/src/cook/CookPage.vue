@@ -46,6 +46,8 @@ const {
   placeholderData: (before) => before,
 });
 const { draft, parts, containers, setUsed, toTrim, finish, submission } = useMakeForm(props.id, plan);
+/** One name where several lots of it are to be trimmed. */
+const rawNames = computed(() => [...new Set(toTrim.value.map((p) => p.name))]);
 const trimFirst = useTrimFirst();
 const lead = computed(() =>
   plan.value
@@ -91,8 +93,8 @@ async function putBy(): Promise<void> {
       <div class="left">
         <div v-if="toTrim.length > 0" class="trim-first" role="status">
           <p>
-            {{ toTrim.map((p) => p.name).join(", ") }} {{ nounFor(toTrim.length, "is", "are") }} still raw.
-            The weights are what should be left after trimming.
+            {{ rawNames.join(", ") }} {{ nounFor(rawNames.length, "is", "are") }} still raw. The weights are
+            what should be left after trimming.
           </p>
           <Button
             label="Use estimated weights"
