@@ -1,8 +1,8 @@
+export { defaultAppetite } from "./tables/appetite.ts";
 export type { MatchStock } from "./keep-days.ts";
 export { demandsOf, unfillable } from "./demands.ts";
 export {
   consumableInTime,
-  defaultAppetite,
   type ConsumptionCapacity,
   type Household,
   type StoredPortions,

@@ -4,12 +4,8 @@ import fc from "fast-check";
 import { check } from "../../test/property.ts";
 import { aFormula, aKitchen, aLine, everyone, someStock } from "../../test/kitchen.ts";
 import type { Formula } from "../recipes/index.ts";
-import {
-  consumableInTime,
-  defaultAppetite,
-  type Household,
-  type StoredPortions,
-} from "./consumable-in-time.ts";
+import { consumableInTime, type Household, type StoredPortions } from "./consumable-in-time.ts";
+import { defaultAppetite } from "./tables/appetite.ts";
 import { matchRecipe, rankRecipes, stockFor } from "./rank-recipes.ts";
 
 const household: Household = {

@@ -148,7 +148,7 @@ export function splitLine(text: string, cup: CupSystem): LineParts {
       parts: [],
       heading: line !== undefined,
     };
-  return { ...measured(line, rest, cup), stated, parts: fruit.parts, remarks, heading: false };
+  return { ...measured(line, cup), stated, parts: fruit.parts, remarks, heading: false };
 }
 
 const numbered = (name: string, remarks: LineRemarks) => ({
@@ -159,7 +159,7 @@ const numbered = (name: string, remarks: LineRemarks) => ({
 
 type Parsed = ReturnType<typeof parseIngredient>[number];
 
-function measured(line: Parsed, rest: string, cup: CupSystem) {
+function measured(line: Parsed, cup: CupSystem) {
   const count = countOf(line.quantity, line.quantity2);
   const written = line.unitOfMeasure ?? "";
   const unit =
@@ -179,7 +179,7 @@ function measured(line: Parsed, rest: string, cup: CupSystem) {
   }
   if (unit) return { count, unit, word: "", ...sizeAndName(line.description) };
   const word = line.unitOfMeasureID ?? "";
-  const first = takeSize(word === "" && count === null ? rest : line.description);
+  const first = takeSize(line.description);
   const then =
     word === "" && count !== null ? takeMeasureWord(first.rest, cup) : { word, unit: null, rest: first.rest };
   const named = splitPreparation(then.rest.replace(/^of /i, ""));
