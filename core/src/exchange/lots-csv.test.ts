@@ -82,6 +82,8 @@ describe("a lots file", () => {
     ["i\0t\0e\0m\0", "csv-encoding"],
     ['item,amount\n"chard,300\nkale,200', "csv-broken"],
     [`item,amount\n${"chard,300\n".repeat(10_000)}`, "csv-too-long"],
+    [`item,amount\n${"chard,300\n".repeat(5001)}`, "csv-too-long"],
+    [`item,amount\n${"chard,300\n".repeat(5000)}`, "5000 rows, 0 faults"],
     ["\uFEFFitem,amount\nchard,300", "1 rows, 0 faults"],
     ["ITEM, Amount\nchard,300\n,,\n", "1 rows, 0 faults"],
   ])("%j", (text, expected) => {

@@ -1,6 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { estimate, trimmedDecimals, type Estimate } from "../measure/index.ts";
-import type { DishKind } from "../recipes/index.ts";
 
 /** Something on the plate with the salt of its own label, g in 100 g, where one has been read. */
 export type Salted = {
@@ -22,20 +21,6 @@ export type SaltBudget = {
   readonly alreadyOver: boolean;
   readonly unknown: readonly string[];
   readonly workings: string;
-};
-
-/** Grams of salt in 100 g of the finished dish. Eaten cold it needs a firmer hand. Common practice, no source. */
-export const defaultSaltPercent: Readonly<Record<DishKind, number>> = {
-  "leaf-salad": 0.8,
-  slaw: 1.1,
-  "grain-salad": 1,
-  "composed-plate": 0.9,
-  "cooked-salad": 1,
-  pesto: 1.5,
-  "herb-sauce": 1.5,
-  dip: 1.2,
-  dressing: 1.5,
-  preserve: 2,
 };
 
 /** x so that (carried + x) ÷ (mass + x) is the target: (t·M − S) ÷ (1 − t). */

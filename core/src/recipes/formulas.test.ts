@@ -106,6 +106,18 @@ describe("recipes in recipes", () => {
       ["dress.oil", 30],
       ["dress.acid", 10],
     ]);
+    expect(whole.ok && whole.value.lines.map((l) => l.group)).toEqual([
+      "",
+      "House dressing",
+      "House dressing",
+    ]);
+    const grouped = { ...salad, lines: salad.lines.map((l) => ({ ...l, group: "To finish" })) };
+    const inGroup = withSubRecipes(grouped, known([dressing]));
+    expect(inGroup.ok && inGroup.value.lines.map((l) => l.group)).toEqual([
+      "To finish",
+      "To finish",
+      "To finish",
+    ]);
     expect(whole.ok && whole.value.steps.map((s) => s.text)).toEqual(["Shake.", "Toss."]);
     expect(whole.ok && whole.value.cautions).toEqual(["garlic-in-oil"]);
   });
@@ -142,6 +154,7 @@ describe("recipes in recipes", () => {
       ["salt", 3],
       ["oil", 140],
     ]);
+    expect(saved.lines.map((l) => l.id)).toEqual(["acid-1", "salt-2", "oil-3"]);
     expect([saved.keeping.fridge, saved.steps.length]).toEqual(["vinaigrette-plain", 3]);
     const lines = dressingLines({ ...saved, id: "sunday" }, 40, true);
     expect(lines.map((l) => [l.recipe, l.grams])).toEqual([
