@@ -101,7 +101,7 @@ it("figures of a kitchen's own at the ends of what is believed", () => {
     keys.flatMap(([table, key]) =>
       values.map((value) => {
         const figure = { table, ingredient: "chard", key, value, low: value, high: value, note: "weighed" };
-        const judged = judgeFigure(figure as never, facts);
+        const judged = judgeFigure(figure, facts);
         return [table, value, judged.ok ? "taken" : judged.issue];
       }),
     ),

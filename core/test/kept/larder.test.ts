@@ -80,11 +80,7 @@ it("cautions of every kind of dish and of every ingredient", () => {
       of(kind, true, "garlic", "olive-oil", "parsley"),
       of(kind, false, "rice-white", "egg"),
     ]),
-    ...all.map((id) => [
-      id,
-      of("composed-plate", true, id),
-      of("composed-plate", false, id),
-    ]),
+    ...all.map((id) => [id, of("composed-plate", true, id), of("composed-plate", false, id)]),
   ]);
 });
 
