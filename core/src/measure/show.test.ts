@@ -48,6 +48,7 @@ describe("weights as a cook reads them", () => {
     expect(showEstimate(estimate(350, 250, 450))).toBe("about 350 g (250–450 g)");
     expect(showEstimate(estimate(950, 800, 1300))).toBe("about 950 g (800 g–1.3 kg)");
     expect(showEstimate(estimate(6, 5, 7))).toBe("about 6 g (5–7 g)");
+    expect(showEstimate(estimate(607, 606.9, 607.1))).toBe("about 607 g");
     expect(showEstimate(exactly(430))).toBe("430 g");
   });
 

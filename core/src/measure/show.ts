@@ -59,7 +59,8 @@ export function showEstimate(grams: Estimate, display: Display | DisplaySystem =
   const [value, low, high] = [grams.value, grams.low, grams.high].map((g) =>
     showGrams(toStep(g, step), { system, locale }),
   );
-  return `about ${value} (${rangeText(low ?? "", high ?? "")})`;
+  // A range too narrow to be seen is none.
+  return low === high ? `about ${value}` : `about ${value} (${rangeText(low ?? "", high ?? "")})`;
 }
 
 /** "760–825 g": the unit is said once where both ends share it. */

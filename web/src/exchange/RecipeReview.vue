@@ -16,6 +16,7 @@ import { useOpenRows } from "../ui/open-rows.ts";
 import { counted, nounFor } from "../ui/plural.ts";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
+import WorkingsNote from "../ui/WorkingsNote.vue";
 import { answersOf, countOpen, headedBy, isOpen, questionOf, useReviewDraft } from "./recipe-review-draft.ts";
 
 /** One recipe, line by line as it was read; nothing is decided until the cook saves. */
@@ -102,7 +103,10 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
             <span v-if="line.ingredient" class="soft"> {{ nameFor(line.ingredient) }}</span>
           </template>
           <template v-else>{{ readAs(line) }}</template>
-          <p v-if="line.workings && !line.weighed" class="small soft">{{ line.workings }}</p>
+          <WorkingsNote
+            v-if="line.workings && (!line.weighed || line.asBoughtG !== null)"
+            :text="line.workings"
+          />
           <Button
             v-if="!isOpened(String(at))"
             label="Change"
