@@ -42,7 +42,9 @@ describe("factors against NIST SP 811 and an independent units library", () => {
 
   it("uses 240, 15 and 5 ml for US labels (21 CFR 101.9(b)(5)(viii)) and 250 ml for the metric cup", () => {
     expect(["cup", "tbsp", "tsp"].map((id) => factor(id, "us-label"))).toEqual([240, 15, 5]);
-    expect(factor("cup", "metric")).toBe(250);
+    expect(["cup", "tbsp", "tsp"].map((id) => factor(id, "metric"))).toEqual([250, 15, 5]);
+    expect(["ml", "cl", "dl", "l"].map((id) => factor(id, "metric"))).toEqual([1, 10, 100, 1000]);
+    expect(["mg", "g", "kg", "tonne"].map((id) => factor(id))).toEqual([0.001, 1, 1000, 1_000_000]);
   });
 });
 
