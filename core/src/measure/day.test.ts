@@ -1,7 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { check } from "../../test/property.ts";
-import { addDays, dayIn, daysBetween, earliest, isTimeZone } from "./day.ts";
+import { addDays, dayIn, daysBetween, earliest, isTimeZone, showDays } from "./day.ts";
 
 describe("calendar days", () => {
   it.each([
@@ -41,6 +41,10 @@ describe("calendar days", () => {
 
   it("knows time zones by their names", () => {
     expect(["Europe/Paris", "UTC", "Middle/Earth", ""].map(isTimeZone)).toEqual([true, true, false, false]);
+  });
+
+  it("are counted in plain words", () => {
+    expect([0, 1, 2].map(showDays)).toEqual(["0 days", "1 day", "2 days"]);
   });
 
   it("does not take nonsense for a day", () => {
