@@ -3,8 +3,9 @@ const orders = {
   core: [
     "measure",
     "catalogue",
-    "basket",
     "forms",
+    "keeping",
+    "basket",
     "trim",
     "dressing",
     "recipes",

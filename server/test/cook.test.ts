@@ -65,11 +65,11 @@ describe("planning", () => {
     expect(Math.abs(oil?.spoon?.error ?? 1)).toBeLessThanOrEqual(0.12);
   });
 
-  it("dates it: four days in the fridge for a raw pesto, 180 in the freezer, and what thawing leaves", async () => {
+  it("dates it: three days in the fridge for a pesto of raw leaves, 180 in the freezer, and what thawing leaves", async () => {
     const plan = (
       await wren.call("planMake", { body: { recipeId: pesto, scale: { kind: "batches", batches: 1 } } })
     ).body;
-    expect(plan.useBy.fridge).toMatchObject({ on: "2026-09-14", limit: "safety", practice: null });
+    expect(plan.useBy.fridge).toMatchObject({ on: "2026-09-13", limit: "safety", practice: null });
     expect(plan.useBy.freezer).toMatchObject({ on: "2027-03-09", limit: "quality", thawDays: 3 });
     expect(plan.cautions.map((c) => c.trigger)).toEqual(
       expect.arrayContaining(["garlic-in-oil", "nut-allergy", "oxalate"]),

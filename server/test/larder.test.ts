@@ -136,7 +136,7 @@ describe("the label", () => {
     expect(label.allergens).toEqual(["nuts"]);
     expect(label.container).toMatchObject({ useBy: "2026-09-13", limit: "safety", practice: null });
     expect(label.mustNever).toMatch(/room temperature/);
-    expect(label.cautions.map((c) => c.trigger)).toContain("garlic-in-oil");
+    expect(label.cautions.map((c) => c.trigger)).toContain("herbs-in-oil");
   });
 
   it("knows no container that is not there", async () => {

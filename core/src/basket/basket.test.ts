@@ -7,7 +7,8 @@ import { onHand } from "./balance.ts";
 import { effectOnStock, entryKinds, type Entry, type EntryKind } from "./entry.ts";
 import { mayBeForaged } from "./foraging.ts";
 import { freshness, type Freshness } from "./freshness.ts";
-import { needsNoTrimming, type AgeingLot } from "./lot.ts";
+import { needsNoTrimming } from "../forms/index.ts";
+import type { AgeingLot } from "./lot.ts";
 import { urgency, useFirstBand, useFirstOrder } from "./use-first.ts";
 
 const today = "2026-09-10";
@@ -83,9 +84,9 @@ describe("freshness", () => {
   it.each([
     ["tomato", { state: "usable", method: "peel" }, 3, "safety"],
     ["chard", { state: "usable", method: "strip-leaves", place: "room" }, 0, "safety"],
-    ["eggplant", { state: "usable", method: "roast-whole-then-scoop" }, 4, "safety"],
-    ["chickpea", { state: "usable", method: "drain-can" }, 4, "safety"],
-    ["kohlrabi", { state: "usable", method: "peel" }, 3, "quality"],
+    ["eggplant", { state: "usable", method: "roast-whole-then-scoop" }, 3, "safety"],
+    ["chickpea", { state: "usable", method: "drain-can" }, 3, "safety"],
+    ["kohlrabi", { state: "usable", method: "peel" }, 4, "quality"],
     ["plum", { state: "usable", method: "pit" }, 3, "quality"],
     ["yogurt-greek", { state: "opened" }, 3, "safety"],
     ["feta", { state: "opened" }, 3, "safety"],

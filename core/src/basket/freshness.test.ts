@@ -137,8 +137,8 @@ describe("cut, cooked and opened food goes by a published rule", () => {
     ["chard", { state: "usable", method: "x", place: "room" }, 0, /two hours out of the cold/],
     ["chard", { state: "usable", method: "x", place: "cupboard" }, 0, /two hours out of the cold/],
     ["chard", { state: "usable", method: "x", place: "freezer" }, 240, /: 240 days$/],
-    ["kohlrabi", { state: "usable", method: "peel" }, 3, /^cut, 3 days$/],
-    ["honey", { state: "opened", place: "cupboard" }, 365, /^keeps a year dry and dark$/],
+    ["kohlrabi", { state: "usable", method: "peel" }, 4, /^cut or peeled vegetables: 4 days$/],
+    ["honey", { state: "opened", place: "cupboard" }, 365, /^dry and shelf-stable: 365 days$/],
   ] as const)("%s %j keeps %d days", (ingredient, extra, days, reason) => {
     const found = fresh(ingredient, extra);
     expect(found.daysLeft).toBe(days);

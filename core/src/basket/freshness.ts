@@ -1,7 +1,10 @@
 import { provenance, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
-import { addDays, daysBetween, earliest, showDays, type Day } from "../measure/index.ts";
+import { classLimit, isByStorageTable } from "../keeping/index.ts";
+import { addDays, daysBetween, earliest, invariant, showDays, type Day } from "../measure/index.ts";
+import { clothDaysOf } from "./damp-cloth.ts";
 import { experiencedDays, type KeepingExperience } from "./keeping-experience.ts";
 import { preparedRule } from "./keeping-clock.ts";
+import { formOfLot, isSealed, keptOf } from "./lot-form.ts";
 import type { AgeingLot, MovedClock } from "./lot.ts";
 
 /** When a lot should be gone, why, and who says so. `daysLeft` is negative once the day has passed. */
@@ -20,16 +23,11 @@ type Clock = Omit<Freshness, "daysLeft" | "spoilsOn" | "safeUntil"> & { readonly
 const practice = "common practice, no source";
 /** Whole produce kept warm that wants the fridge lasts about two fifths as long. */
 const warmFactor = 0.4;
-const cutVegetableDays = 3;
-const dryStoreDays = 365;
 /** Cut leaves, cut tomato and cooked food out of the cold: two hours, so the day it was cut. */
 const warmSafetyDays = 0;
 const frozenWholeDays = 180;
 /** Thawed produce is soft and wet: today, tomorrow or the day after. */
 const thawedDays = 2;
-/** A damp cloth made fresh gives wilting produce this much more, twice at most. Quality only. */
-const clothDays = 2;
-const mostRefreshes = 2;
 
 /**
  * The last good day of a lot, from its own clock: whole produce by the storage tables, cut and opened food by
@@ -54,17 +52,52 @@ export function freshness(
   };
 }
 
-/** How long a lot keeps where it stands now, had it stood there from the start. */
+/** How long a lot keeps where it stands now, had it stood there from the start: the shortest that any source says. */
 function clockOf(
   lot: AgeingLot,
   facts: IngredientFacts,
   at: { readonly catalogue: Catalogue; readonly experience?: KeepingExperience },
 ): Clock {
-  const clock =
-    lot.state === "raw" ? wholeClock(lot, facts, at.experience) : preparedClock(lot, facts, at.catalogue);
+  const clock = shortestOf([
+    lot.state === "raw" || (formOfLot(lot) === "whole" && lot.place !== "freezer")
+      ? wholeClock(lot, facts, at.experience)
+      : undefined,
+    lot.state === "raw" ? undefined : preparedClock(lot, facts, at.catalogue),
+    limitClock(lot, facts),
+  ]);
   return lot.moved?.thawed && lot.place !== "freezer" && clock.days > thawedDays
     ? { days: thawedDays, limit: clock.limit, reason: `thawed, ${showDays(thawedDays)}`, source: practice }
     : clock;
+}
+
+/** The clock that binds. Of two on one day the safety one does, so that no later date stands beside it. */
+function shortestOf(clocks: readonly (Clock | undefined)[]): Clock {
+  const [shortest] = clocks
+    .filter((clock) => clock !== undefined)
+    .sort((a, b) => a.days - b.days || Number(b.limit === "safety") - Number(a.limit === "safety"));
+  invariant(shortest !== undefined, "food without any clock");
+  return shortest;
+}
+
+const isWarm = (lot: AgeingLot): boolean => lot.place === "room" || lot.place === "cupboard";
+
+/** The most that a lot's class of food keeps in its form; whole produce goes by the storage table where that speaks. */
+function limitClock(lot: AgeingLot, facts: IngredientFacts): Clock | undefined {
+  const kept = keptOf(lot, facts);
+  const rule = classLimit(kept);
+  // A bag of cut leaves is perishable as it is sold.
+  const isPerishable = kept.form === "whole" && kept.pack === "opened" && facts.tcsWhen.includes("raw");
+  const warm = isWarm(lot) && (isPerishable || (rule.limit === "safety" && rule.days === 0));
+  if (!warm && rule.limit === "quality" && facts.season && isByStorageTable(kept) && lot.place !== "freezer")
+    return undefined;
+  const cloth = rule.limit === "quality" ? clothDaysOf(lot, facts) : 0;
+  const name = warm ? classLimit({ ...kept, place: "fridge" }).name : rule.name;
+  return {
+    days: warm ? warmSafetyDays : rule.days + cloth,
+    limit: warm ? "safety" : rule.limit,
+    reason: `${name}: ${warm ? "two hours out of the cold" : showDays(rule.days + cloth)}`,
+    source: provenance(rule),
+  };
 }
 
 /** A moved lot runs on from the day it was moved with the share of its life that was left. */
@@ -109,15 +142,19 @@ export const lastDayOnceTrimmed = (wholeSpoilsOn: Day, today: Day): Day =>
 const byLabelOf = (lot: AgeingLot, bestBefore: Day, byClock: Day): Day =>
   lot.state === "usable" && lot.method === null ? bestBefore : (earliest([byClock, bestBefore]) ?? byClock);
 
-function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: KeepingExperience): Clock {
+function wholeClock(
+  lot: AgeingLot,
+  facts: IngredientFacts,
+  experience?: KeepingExperience,
+): Clock | undefined {
   if (lot.place === "freezer")
     return { days: frozenWholeDays, limit: "quality", reason: "frozen whole, six months", source: practice };
   const season = facts.season;
-  if (!season) return dryOrCut(facts);
+  if (!season) return undefined;
   const best = season.bestPlace === lot.place || season.bestPlace !== "fridge";
   const byTable = Math.max(1, Math.floor(season.daysWhole * (best ? 1 : warmFactor)));
   const own = experience && experiencedDays(experience, facts.id, lot.place);
-  const cloth = clothDays * Math.min(mostRefreshes, lot.clothRefreshes);
+  const cloth = clothDaysOf(lot, facts);
   if (own !== undefined && own < byTable) {
     const days = Math.min(byTable, own + cloth);
     const reason = `whole, went off here after ${own} of ${showDays(byTable)}`;
@@ -135,10 +172,10 @@ function wholeClock(lot: AgeingLot, facts: IngredientFacts, experience?: Keeping
   };
 }
 
-function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock {
-  const rule = preparedRule(lot, facts, catalogue);
-  if (!rule) return dryOrCut(facts);
-  const warm = rule.limit === "safety" && (lot.place === "room" || lot.place === "cupboard");
+function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock | undefined {
+  const rule = isSealed(lot, facts) ? undefined : preparedRule(lot, facts, catalogue);
+  if (!rule) return undefined;
+  const warm = rule.limit === "safety" && isWarm(lot);
   return {
     days: warm ? warmSafetyDays : rule.cautiousDays,
     limit: rule.limit,
@@ -146,15 +183,3 @@ function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalo
     source: provenance(rule),
   };
 }
-
-const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "emulsifier", "legume", "oil", "acid"];
-
-const dryOrCut = (facts: IngredientFacts): Clock =>
-  dryCategories.includes(facts.category)
-    ? { days: dryStoreDays, limit: "quality", reason: "keeps a year dry and dark", source: practice }
-    : {
-        days: cutVegetableDays,
-        limit: "quality",
-        reason: `cut, ${showDays(cutVegetableDays)}`,
-        source: practice,
-      };

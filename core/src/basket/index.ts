@@ -2,6 +2,7 @@ export { onHand } from "./balance.ts";
 export { bedStates, nextHarvest, type BedState, type NextPicking, type Harvest } from "./bed.ts";
 export { effectOnStock, entryKinds, undoMode, type Entry, type EntryKind } from "./entry.ts";
 export { foragingCautions, mayBeForaged } from "./foraging.ts";
+export { keepsInCloth } from "./damp-cloth.ts";
 export { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
 export {
   experiencedDays,
@@ -9,7 +10,7 @@ export {
   type KeepingExperience,
   type Spoilage,
 } from "./keeping-experience.ts";
-export { needsNoTrimming, oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
+export { oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
 export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
 export { priceBases, priceOfLot, sharePrice, type Price, type PriceBasis } from "./price.ts";
 export {

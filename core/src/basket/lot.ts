@@ -21,6 +21,8 @@ export type MovedClock = {
 /** What the ageing of a lot depends on. `since` is the day it came in, was trimmed or was opened. */
 export type AgeingLot = {
   readonly state: LotState;
+  /** Where it came from; undefined where that is not known, and then it is no sealed pack without a date. */
+  readonly sourceKind?: SourceKind | undefined;
   readonly method: string | null;
   readonly place: Place;
   readonly since: Day;
@@ -31,13 +33,6 @@ export type AgeingLot = {
   /** How often the damp cloth around it was made fresh. */
   readonly clothRefreshes: number;
 };
-
-/** Bought as it is used; a rind or brine taken off is not worth a trip to the trim bench. */
-const readyCategories = ["cheese", "acid", "salt-condiment", "emulsifier"];
-
-/** Does it come in ready to use, with nothing to trim? */
-export const needsNoTrimming = (facts: Pick<IngredientFacts, "trims" | "category">): boolean =>
-  facts.trims.length === 0 || readyCategories.includes(facts.category);
 
 const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "oil", "acid", "nut", "seed"];
 

@@ -3,6 +3,7 @@ import type {
   Basis,
   Category,
   DietMark,
+  FoodClass,
   IngredientTrait,
   MeasureName,
   PerishableState,
@@ -35,6 +36,8 @@ export type Ingredient = Provenance & {
   /** What it may stand in for: ingredients of one group replace each other. */
   readonly group: string;
   readonly traits?: readonly IngredientTrait[];
+  /** How it keeps, where its category does not tell. */
+  readonly keepsAs?: FoodClass;
   /** Triggers of the cautions it brings into every dish. */
   readonly cautions?: readonly string[];
   /** Trigger of the caution about what it is mistaken for when it is foraged. */

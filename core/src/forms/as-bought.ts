@@ -1,6 +1,6 @@
 import type { IngredientFacts, TrimYield } from "../catalogue/index.ts";
-import { needsNoTrimming } from "../basket/index.ts";
 import { showEstimate, showYield, times, type Estimate } from "../measure/index.ts";
+import { needsNoTrimming } from "./ready.ts";
 
 const untrimmed = /\b(?:unpeeled|untrimmed|skins?[- ]on|in (?:their|its) skins?|with (?:the )?skins?)\b/i;
 

@@ -1,12 +1,22 @@
-import type { Allergen, Catalogue, Caution, IngredientFacts } from "../catalogue/index.ts";
+import type { Allergen, Catalogue, Caution, FoodClass } from "../catalogue/index.ts";
 import type { Formula } from "../recipes/index.ts";
+import { componentsOf, hazardsOf, shareOf, type Component, type Dish, type Used } from "./hazards.ts";
 
-type Test = (facts: IngredientFacts, eatenRaw: boolean) => boolean;
+type Test = (components: readonly Component[]) => boolean;
 
 const carries =
   (...allergens: readonly Allergen[]): Test =>
-  (facts) =>
-    allergens.some((a) => facts.allergens.includes(a));
+  (components) =>
+    components.some((one) => allergens.some((a) => one.facts.allergens.includes(a)));
+const some =
+  (test: (one: Component) => boolean): Test =>
+  (components) =>
+    components.some(test);
+const isOf =
+  (...classes: readonly FoodClass[]): Test =>
+  (components) =>
+    components.some((one) => classes.includes(one.class));
+const oily: Test = (components) => shareOf(components, (one) => one.facts.category === "oil") > 0;
 
 /** Cautions that a whole kind of ingredient brings up; what only some bring stands in their rows. */
 const byKind: Readonly<Record<string, Test>> = {
@@ -15,31 +25,51 @@ const byKind: Readonly<Record<string, Test>> = {
   "mustard-celery": carries("mustard", "celery"),
   sulphites: carries("sulphites"),
   "anchovy-worcestershire": carries("fish", "crustaceans"),
-  "animal-rennet": (facts) => facts.diet.includes("not-vegetarian-animal-rennet"),
-  "raw-flowers": (facts) => facts.category === "flower",
-  "rice-and-grain": (facts) => facts.category === "grain",
-  "chilli-handling": (facts) => facts.group === "chilli",
-  "cut-leafy-greens": (facts, eatenRaw) => eatenRaw && facts.category === "leaf",
+  "animal-rennet": some((one) => one.facts.diet.includes("not-vegetarian-animal-rennet")),
+  "raw-flowers": some((one) => one.facts.category === "flower"),
+  "rice-and-grain": isOf("rice", "grain"),
+  "chilli-handling": some((one) => one.facts.group === "chilli"),
+  "cut-leafy-greens": some((one) => one.facts.category === "leaf" && !one.cooked),
+  "cooling-cooked-food": some((one) => one.cooked),
+};
+
+/** Where a caution that a recipe, its kind or its ingredients name can be true at all; others can be true anywhere. */
+const canBeTrue: Readonly<Record<string, Test>> = {
+  ...byKind,
+  "garlic-in-oil": (components) => oily(components) && isOf("garlic")(components),
+  "herbs-in-oil": oily,
+  "blender-hot-food": some((one) => one.cooked),
+  "raw-egg": some((one) => !one.cooked && ["egg", "separated-egg"].includes(one.class)),
+  sprouts: some((one) => !one.cooked && one.class === "sprout"),
+  nettle: some((one) => one.facts.cautions?.includes("nettle") ?? false),
+  "washing-leaves": isOf("leaf", "soft-herb"),
+  "round-vegetable-cutting": isOf("vegetable", "root"),
 };
 
 const severityRank = { stop: 0, warn: 1, info: 2 } as const;
 
 /**
- * Every caution a dish calls for, the gravest first: those its ingredients bring, those its formula names, and
- * the cooling rule wherever something is cooked. Each ends at the local authority's guidance.
+ * Every caution a dish calls for, the gravest first: those that what is in it brings, those that bind its date, and
+ * those its formula names – each only where it can be true of this food, and once. Each ends at the local authority's
+ * guidance.
  */
-export function cautionsFor(formula: Formula, used: readonly string[], catalogue: Catalogue): Caution[] {
-  const rawIds = new Set(
-    formula.lines.filter((l) => l.eatenRaw).flatMap((l) => l.fillers.map((f) => f.ingredient)),
-  );
-  const facts = used.flatMap((id) => catalogue.ingredients.get(id) ?? []);
-  const raised = Object.entries(byKind)
-    .filter(([, test]) => facts.some((f) => test(f, rawIds.has(f.id))))
-    .map(([trigger]) => trigger);
-  const own = facts.flatMap((f) => f.cautions ?? []);
-  const cooked = formula.lines.some((l) => l.cook !== null) ? ["cooling-cooked-food"] : [];
-  const triggers = new Set([...formula.cautions, ...cooked, ...raised, ...own]);
+export function cautionsFor(
+  dish: Dish & Pick<Formula, "cautions">,
+  used: readonly Used[],
+  catalogue: Catalogue,
+): Caution[] {
+  const components = componentsOf(dish, used, catalogue);
+  const triggers = new Set([
+    ...dish.cautions,
+    ...hazardsOf(dish, used, catalogue).flatMap((hazard) => hazard.caution ?? []),
+    ...Object.keys(byKind).filter((trigger) => byKind[trigger]?.(components)),
+    ...components.flatMap((one) => one.facts.cautions ?? []),
+  ]);
+  // Garlic in oil says all that herbs in oil does, and more.
+  if (triggers.has("garlic-in-oil") && canBeTrue["garlic-in-oil"]?.(components))
+    triggers.delete("herbs-in-oil");
   return [...triggers]
+    .filter((trigger) => canBeTrue[trigger]?.(components) ?? true)
     .flatMap((trigger) => catalogue.cautions.get(trigger) ?? [])
     .sort((a, b) => severityRank[a.severity] - severityRank[b.severity]);
 }

@@ -5,6 +5,7 @@ import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { addDays } from "../measure/index.ts";
 import { cautionsFor } from "./cautions.ts";
+import { writtenUse } from "./hazards.ts";
 import { capacityOf, containerSizes, divideOver, fewestFor } from "./containers.ts";
 import { daysAfterThawing } from "./thaw.ts";
 import { placesFor, useBy, type IngredientClock, type UseBy } from "./use-by.ts";
@@ -17,7 +18,7 @@ function dated(
   place: "fridge" | "freezer",
   clocks: IngredientClock[] = [],
 ): UseBy {
-  const answer = useBy({ madeOn, place, keeping, clocks }, referenceCatalogue);
+  const answer = useBy({ madeOn, place, keeping, clocks, hazards: [] }, referenceCatalogue);
   if (!answer.ok) throw new Error(answer.issue.code);
   return answer.value;
 }
@@ -99,7 +100,7 @@ describe("the date on the label", () => {
     "refuses a place the dish is not kept in: %s",
     (place) => {
       const answer = useBy(
-        { madeOn, place, keeping: { fridge: "pesto-raw-garlic", freezer: null }, clocks: [] },
+        { madeOn, place, keeping: { fridge: "pesto-raw-garlic", freezer: null }, clocks: [], hazards: [] },
         referenceCatalogue,
       );
       expect(answer).toEqual({ ok: false, issue: { code: "not-kept-there", place } });
@@ -200,10 +201,11 @@ describe("taking out", () => {
 });
 
 describe("cautions", () => {
-  const of = (ids: readonly string[], extra = {}): string[] =>
-    cautionsFor(aFormula([aLine("a", 100, ids.join(" "), extra)], extra), ids, referenceCatalogue).map(
-      (c) => c.trigger,
-    );
+  const of = (ids: readonly string[], extra = {}, dish = {}): string[] => {
+    const lines = ids.map((id, i) => aLine(`l${i}`, 100, id, extra));
+    const formula = aFormula(lines, dish);
+    return cautionsFor(formula, writtenUse(formula), referenceCatalogue).map((c) => c.trigger);
+  };
 
   it.each([
     [["hazelnut"], "nut-allergy"],
@@ -222,16 +224,30 @@ describe("cautions", () => {
 
   it("warns of cooling wherever something is cooked, and says what the formula itself names", () => {
     expect(of(["beet"], { cook: "roast-diced", eatenRaw: false })).toContain("cooling-cooked-food");
-    expect(of(["garlic"], { cautions: ["garlic-in-oil"] })).toContain("garlic-in-oil");
+    expect(of(["garlic", "olive-oil"], {}, { cautions: ["can-pesto"] })).toContain("can-pesto");
     expect(of(["apple"])).toEqual([]);
   });
 
+  it("says a thing only where it can be true", () => {
+    const named = { cautions: ["garlic-in-oil", "herbs-in-oil", "blender-hot-food"] };
+    expect(of(["basil", "olive-oil"], {}, named)).toEqual(["herbs-in-oil", "vitamin-k-warfarin"]);
+    expect(of(["garlic", "olive-oil"], {}, named)).toEqual(["garlic-in-oil"]);
+    expect(of(["garlic"], {}, named)).toEqual([]);
+    expect(of(["egg"], { cook: "boil", eatenRaw: false })).not.toContain("raw-egg");
+    expect(of(["egg"])).toContain("raw-egg");
+    expect(of(["bread-white"])).not.toContain("rice-and-grain");
+    expect(of(["alfalfa-sprouts"], { cook: "boil", eatenRaw: false })).not.toContain("sprouts");
+  });
+
+  it("carries its condition in its own words", () => {
+    for (const trigger of ["bitter-squash", "green-potato", "pine-mouth", "nut-allergy", "honey-infants"])
+      expect(referenceCatalogue.cautions.get(trigger)?.text).toMatch(/^If /);
+  });
+
   it("puts the gravest first and never names one twice", () => {
-    const found = cautionsFor(
-      aFormula([aLine("a", 1, "honey chard hazelnut")], { cautions: ["nut-allergy"] }),
-      ["honey", "chard", "hazelnut"],
-      referenceCatalogue,
-    );
+    const lines = ["honey", "chard", "hazelnut"].map((id) => aLine(id, 50, id));
+    const formula = aFormula(lines, { cautions: ["nut-allergy"] });
+    const found = cautionsFor(formula, writtenUse(formula), referenceCatalogue);
     const ranks = found.map((c) => ["stop", "warn", "info"].indexOf(c.severity));
     expect(ranks).toEqual([...ranks].sort());
     expect(new Set(found.map((c) => c.trigger)).size).toBe(found.length);

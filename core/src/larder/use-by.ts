@@ -1,6 +1,7 @@
 import { keepingRule, provenance, type Catalogue, type Place } from "../catalogue/index.ts";
 import { accept, addDays, refuse, showDays, type Day, type Result } from "../measure/index.ts";
 import type { FormulaKeeping } from "../recipes/index.ts";
+import type { DishHazard } from "./hazards.ts";
 
 /** One clock that limits a batch. */
 type UseByLimit = { readonly on: Day; readonly reason: string; readonly source: string };
@@ -30,6 +31,7 @@ type Made = {
   readonly place: Place;
   readonly keeping: FormulaKeeping;
   readonly clocks: readonly IngredientClock[];
+  readonly hazards: readonly DishHazard[];
 };
 
 /** Places a dish may be kept in. */
@@ -38,7 +40,7 @@ export const placesFor = (keeping: FormulaKeeping): ("fridge" | "freezer")[] =>
 
 /**
  * The earliest of: the cautious days of this kind of food in this place; for perishable food, making day + 6;
- * and the last safe day of each uncooked ingredient. The freezer stops the ingredients' clocks.
+ * the last safe day of each uncooked ingredient; and what its components allow. The freezer stops these clocks.
  * Refuses a place the dish is not kept in (pesto at room temperature).
  */
 export function useBy(made: Made, catalogue: Catalogue): Result<UseBy, UseByIssue> {
@@ -55,6 +57,7 @@ export function useBy(made: Made, catalogue: Catalogue): Result<UseBy, UseByIssu
     own,
     ...(cold ? ceilingOf(made, rule.limit) : []),
     ...(cold ? made.clocks.map(clockLimit) : []),
+    ...(cold ? made.hazards.map((hazard) => hazardLimit(made.madeOn, hazard)) : []),
   ];
   // Of two limits on one day the ingredient's binds: then no later date is shown beside it.
   const binding = limits.reduce((first, next) => (next.on <= first.on ? next : first));
@@ -81,6 +84,12 @@ const ceilingOf = (made: Made, limit: "quality" | "safety"): UseByLimit[] =>
         },
       ]
     : [];
+
+const hazardLimit = (madeOn: Day, { days, name, source }: DishHazard): UseByLimit => ({
+  on: addDays(madeOn, days),
+  reason: `${name}: ${days === 0 ? "the day it is made" : showDays(days)}`,
+  source,
+});
 
 const clockLimit = (clock: IngredientClock): UseByLimit => ({
   on: clock.lastDay,

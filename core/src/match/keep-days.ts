@@ -1,5 +1,6 @@
 import { keepingRule, type Catalogue } from "../catalogue/index.ts";
-import type { Filling, Formula, Stock } from "../recipes/index.ts";
+import { hazardsOf } from "../larder/index.ts";
+import type { Filling, Formula, Stock, TopUp } from "../recipes/index.ts";
 
 /** Stock with its safety clock: days left of an ingredient already cut, null where only quality limits it. */
 export type MatchStock = Stock & { readonly safeDays: number | null };
@@ -13,17 +14,25 @@ const ruleDays = (formula: Formula, catalogue: Catalogue): number => {
 const uncookedLines = (formula: Formula): Set<string> =>
   new Set(formula.lines.filter((line) => line.cook === null).map((line) => line.id));
 
-/** Days after today that a dish of these fillings may be eaten: its own rule, or the shortest clock that goes in uncooked. */
+/**
+ * Days after today that a dish of these fillings may be eaten: its own rule, the shortest clock that goes in uncooked, or
+ * what its components allow.
+ */
 export function keepDaysOf(
   formula: Formula,
-  made: { readonly fillings: readonly Filling[]; readonly stock: readonly MatchStock[] },
+  made: {
+    readonly fillings: readonly Filling[];
+    readonly topUps: readonly TopUp[];
+    readonly stock: readonly MatchStock[];
+  },
   catalogue: Catalogue,
 ): number {
   const uncooked = uncookedLines(formula);
   const clocks = made.fillings
     .filter((f) => uncooked.has(f.lineId))
     .map((f) => made.stock.find((s) => s.lotId === f.lotId)?.safeDays ?? Infinity);
-  return Math.min(ruleDays(formula, catalogue), ...clocks);
+  const [shortest] = hazardsOf(formula, [...made.fillings, ...made.topUps], catalogue);
+  return Math.min(ruleDays(formula, catalogue), shortest?.days ?? Infinity, ...clocks);
 }
 
 /** The stock less what would shorten the dish's own keeping. */

@@ -143,8 +143,8 @@ describe("the best number of batches of one recipe", () => {
       household: { ...aKitchen().household, freezerPortions: 0, givePortions: 0 },
     });
     const match = matchRecipe(chardPesto, [someStock("a", "chard", 5000)], nobodyHungry);
-    // Two people × 0.4 portions × five days is four portions: one batch.
-    expect(match).toMatchObject({ batches: 1, limit: { kind: "appetite" } });
+    // Raw cut leaves keep three days: two people × 0.4 portions × four days is 3.2 portions, so half a batch.
+    expect(match).toMatchObject({ batches: 0.5, limit: { kind: "appetite" } });
     const full = aKitchen({
       ...nobodyHungry,
       waiting: [{ kind: "pesto", portions: 40, daysLeft: 4, frozen: false }],
@@ -196,7 +196,7 @@ describe("the best number of batches of one recipe", () => {
     const kitchen = aKitchen({ household: { ...aKitchen().household, givePortions: 0 } });
     const match = matchRecipe(green, [short, fresh], kitchen);
     expect(match?.fillings.map((f) => f.lotId)).toEqual(["new"]);
-    expect(stockFor(green, 1, { stock: [short, fresh], kitchen }).map((s) => s.lotId)).toEqual(["new"]);
+    expect(stockFor(green, 0.5, { stock: [short, fresh], kitchen }).map((s) => s.lotId)).toEqual(["new"]);
   });
 });
 
@@ -260,8 +260,8 @@ describe("the ranking", () => {
 /** Chard pesto has one line that stock can fill, so its best filling can be worked out by hand. */
 function scoreByHand(formula: Formula, batches: number, stock: ReturnType<typeof someStock>[]): number {
   const portions = batches * formula.servings;
-  // Two people × 0.4 × five days, twenty in the freezer, four given away.
-  if (portions > 2 * 0.4 * 5 + 20 + 4) return -Infinity;
+  // Two people × 0.4 × four days (raw cut leaves keep three), twenty in the freezer, four given away.
+  if (portions > 2 * 0.4 * 4 + 20 + 4) return -Infinity;
   const want = 100 * batches;
   let left = want;
   let kaleLeft = want / 2;

@@ -103,7 +103,7 @@ type CandidateInput = {
 function candidateFor(formula: Formula, batches: number, { stock, kitchen, one }: CandidateInput): Candidate {
   const isStaple = (id: string): boolean => kitchen.staples.has(id);
   const evaluation = evaluate(batches, timesDemands(one, batches), { stock, isStaple });
-  const keepDays = keepDaysOf(formula, { fillings: evaluation.fillings, stock }, kitchen.catalogue);
+  const keepDays = keepDaysOf(formula, { ...evaluation, stock }, kitchen.catalogue);
   const dish = { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null };
   return { ...evaluation, stock, eats: consumableInTime(dish, kitchen.household, kitchen.waiting) };
 }

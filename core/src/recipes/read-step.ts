@@ -29,6 +29,10 @@ const gasMarks: readonly (readonly [mark: number, celsius: number])[] = [
 /** A fan oven is set 20 °C lower. Common practice, no source. */
 const fanLower = 20;
 
+/** Is the temperature that stands between the two texts said of a fan oven: "160 °C fan", "fan 160 °C"? */
+const isFan = (before: string, after: string): boolean =>
+  /\bfan(?: oven)?:? ?$/i.test(before) || /^\s*\(?(?:c )?fan\b(?!(?: oven)?:? ?\d{3})/i.test(after);
+
 /** No kitchen oven goes further, °C. */
 const hottest = 350;
 
@@ -40,8 +44,8 @@ export function celsiusIn(text: string): number | null {
   if (degrees && value > 0) {
     const fahrenheit = (degrees[2] ?? degrees[4] ?? "c").toLowerCase() === "f";
     const celsius = fahrenheit ? Math.round((value - 32) / 1.8) : value;
-    const fan = !fahrenheit && /^\s*\(?(?:c )?fan\b/i.test(text.slice(degrees.index + degrees[0].length));
-    const set = celsius + (fan ? fanLower : 0);
+    const [before, after] = [text.slice(0, degrees.index), text.slice(degrees.index + degrees[0].length)];
+    const set = celsius + (!fahrenheit && isFan(before, after) ? fanLower : 0);
     return set <= hottest ? set : null;
   }
   if (mark === undefined) return null;

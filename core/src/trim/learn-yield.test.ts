@@ -104,4 +104,25 @@ describe("the conjugate update", () => {
     expect(seconds.value).toBe(own.value);
     expect(seconds.high - seconds.low).toBeGreaterThan(own.high - own.low);
   });
+
+  it("reads twenty seconds at 0.55 as 0.55, however often prime was weighed at 0.75", () => {
+    const book = priorOf({ mean: 0.75, low: 0.7, high: 0.8 });
+    const prime = learnYield(
+      book,
+      Array.from({ length: 20 }, () => 0.75),
+    );
+    const seconds = (n: number) =>
+      predictNext(
+        learnYield(
+          secondsPrior(prime),
+          Array.from({ length: n }, () => 0.55),
+        ),
+        0.9,
+      ).value;
+    expect(seconds(20)).toBeCloseTo(0.55, 2);
+    // The first weighing moves seconds as far as it moves a kitchen that knows the handbook alone.
+    const fresh = predictNext(learnYield(book, [0.55]), 0.9).value;
+    expect(seconds(1)).toBeCloseTo(fresh, 2);
+    expect(seconds(0)).toBeCloseTo(0.75, 2);
+  });
 });

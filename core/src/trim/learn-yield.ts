@@ -58,9 +58,14 @@ export function learnYield(prior: YieldPosterior, yields: readonly number[]): Yi
   return { scale: prior.scale, kappa, nu, mu, sigma: Math.sqrt(sumOfSquares / nu), weighings: n };
 }
 
-/** Where seconds start from until they have weighings of their own: prime's posterior, wider. */
+/**
+ * Where seconds start from: what prime gives, wider, and worth no more weighings than a handbook row, so that their own
+ * move them as fast.
+ */
 export const secondsPrior = (prime: YieldPosterior): YieldPosterior => ({
   ...prime,
+  kappa: kappa0,
+  nu: nu0,
   sigma: prime.sigma * secondsWidening,
   weighings: 0,
 });

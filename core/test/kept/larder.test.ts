@@ -14,6 +14,7 @@ import { readLotsCsv } from "../../src/exchange/index.ts";
 import {
   capacityOf,
   cautionsFor,
+  writtenUse,
   containerSizes,
   daysAfterThawing,
   divideOver,
@@ -65,15 +66,14 @@ it("cautions of every kind of dish and of every ingredient", () => {
     "composed-plate",
   ] as const;
   const all = [...catalogue.ingredients.keys()];
-  const of = (kind: (typeof kinds)[number], raw: boolean, ...ids: string[]) =>
-    cautionsFor(
-      aFormula(
-        ids.map((id, i) => aLine(`l${i}`, 50, id, { eatenRaw: raw, cook: raw ? null : "boil" })),
-        { kind },
-      ),
-      ids,
-      catalogue,
-    ).map((caution) => [caution.trigger, caution.severity]);
+  const of = (kind: (typeof kinds)[number], raw: boolean, ...ids: string[]) => {
+    const lines = ids.map((id, i) => aLine(`l${i}`, 50, id, { eatenRaw: raw, cook: raw ? null : "boil" }));
+    const dish = aFormula(lines, { kind });
+    return cautionsFor(dish, writtenUse(dish), catalogue).map((caution) => [
+      caution.trigger,
+      caution.severity,
+    ]);
+  };
   expectKept("larder-cautions", [
     ...kinds.map((kind) => [
       kind,

@@ -1,5 +1,5 @@
 import { inTurn } from "../context/in-turn.ts";
-import { effectOnStock, foragingCautions, undoMode } from "@apron/core/basket";
+import { effectOnStock, foragingCautions, keepsInCloth, undoMode } from "@apron/core/basket";
 import { provenance } from "@apron/core/catalogue";
 import { accept } from "@apron/core/measure";
 import { notFound } from "../context/refusal.ts";
@@ -31,7 +31,7 @@ export const getLot: UseCase<"getLot"> = async ({ params }, context) => {
       reason: entry.reason,
     })),
     clothRefreshes: lot.clothRefreshes,
-    keepsInCloth: lot.state === "raw" && ["soft-herb", "leaf", "flower"].includes(facts.category),
+    keepsInCloth: keepsInCloth(lot, facts),
     trims: await trimsOf(lot.id, context),
     cautions: [
       ...raised.map((c) => ({ severity: c.severity, text: c.text, source: provenance(c) })),

@@ -1,5 +1,6 @@
 import type { LogLot } from "@apron/contract";
-import { needsNoTrimming, mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
+import { mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
+import { needsNoTrimming } from "@apron/core/forms";
 import type { IngredientFacts } from "@apron/core/catalogue";
 import { accept, daysBetween, isExact, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";

@@ -1,5 +1,6 @@
 import type { IngredientDetail, IngredientFacts as Sent, IngredientSummary } from "@apron/contract";
-import { needsNoTrimming, foragingCautions, mayBeForaged, defaultPlace } from "@apron/core/basket";
+import { foragingCautions, mayBeForaged, defaultPlace } from "@apron/core/basket";
+import { needsNoTrimming } from "@apron/core/forms";
 import { provenance, type Catalogue, type IngredientFacts } from "@apron/core/catalogue";
 import type { OwnFigure } from "@apron/core/catalogue";
 

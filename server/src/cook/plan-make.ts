@@ -125,8 +125,8 @@ function limitingOf({ plan, context }: Planned): MakePlan["limiting"] {
 function present(planned: Planned): Answer<MakePlan> {
   const { plan, formula, surplus, context, version, workings } = planned;
   const used = plan.lines.flatMap((l) => l.parts.map((p) => p.ingredient));
-  const drawn = plan.lines.flatMap((l) => l.parts.map((p) => ({ lineId: l.line.id, lotId: p.lotId })));
-  const lots = surplus.map((s) => s.lot);
+  const drawn = plan.lines.flatMap((l) => l.parts.map((p) => ({ ...p, lineId: l.line.id })));
+  const made = { formula, drawn, lots: surplus.map((s) => s.lot) };
   return accept({
     version,
     workings,
@@ -143,11 +143,11 @@ function present(planned: Planned): Answer<MakePlan> {
     rounding: roundingEffects(plan, context.catalogue),
     canFill: gramsInLoads(formula, 1) !== undefined,
     allergens: allergensOf(used, context.catalogue),
-    cautions: presentCautions(formula, used, context),
+    cautions: presentCautions(formula, drawn, context),
     containers: containersFor(formula, plan.output.value),
     useBy: {
-      fridge: useByIn("fridge", { formula, drawn, lots }, context),
-      freezer: useByIn("freezer", { formula, drawn, lots }, context),
+      fridge: useByIn("fridge", made, context),
+      freezer: useByIn("freezer", made, context),
     },
     scaleChoices: scaleChoices(planned),
   });

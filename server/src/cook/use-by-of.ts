@@ -1,5 +1,5 @@
 import type { UseBy } from "@apron/contract";
-import { daysAfterThawing, useBy, type IngredientClock } from "@apron/core/larder";
+import { daysAfterThawing, hazardsOf, useBy, type IngredientClock, type Used } from "@apron/core/larder";
 import type { Formula } from "@apron/core/recipes";
 import { freshnessOf, nameFor } from "../stock/present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
@@ -7,7 +7,7 @@ import type { RequestContext } from "../context/request-context.ts";
 
 type Made = {
   readonly formula: Formula;
-  readonly drawn: readonly { readonly lineId: string; readonly lotId: string | null }[];
+  readonly drawn: readonly (Used & { readonly lotId: string | null })[];
   readonly lots: readonly LotRecord[];
 };
 
@@ -26,7 +26,13 @@ function clocksOf({ formula, drawn, lots }: Made, context: RequestContext): Ingr
 
 /** The use-by of a dish made today in one place, or null where it is not kept. */
 export function useByIn(place: "fridge" | "freezer", made: Made, context: RequestContext): UseBy | null {
-  const dish = { madeOn: context.today, keeping: made.formula.keeping, clocks: clocksOf(made, context) };
+  const { formula, drawn } = made;
+  const dish = {
+    madeOn: context.today,
+    keeping: formula.keeping,
+    clocks: clocksOf(made, context),
+    hazards: hazardsOf(formula, drawn, context.catalogue),
+  };
   const dated = useBy({ ...dish, place }, context.catalogue);
   if (!dated.ok) return null;
   const { on, limit, reason, source, practice, mustNever } = dated.value;

@@ -1,6 +1,6 @@
-import { useBy } from "@apron/core/larder";
+import { hazardsOf, useBy, writtenUse } from "@apron/core/larder";
 import { accept, daysBetween } from "@apron/core/measure";
-import { keepingOf } from "@apron/core/recipes";
+import { fillerOf, keepingOf, lineOf } from "@apron/core/recipes";
 import { notFound, refuseWith } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
 
@@ -10,11 +10,16 @@ export const dressingShelfLife: UseCase<"dressingShelfLife"> = ({ query }, conte
   const unknown = ids.find((id) => !context.catalogue.ingredients.has(id));
   if (unknown !== undefined) return Promise.resolve(notFound("ingredient-unknown", "ingredients"));
   const facts = ids.flatMap((id) => context.catalogue.ingredients.get(id) ?? []);
+  const keeping = keepingOf("dressing", facts);
+  // Only what is in it counts here: the amounts are not asked.
+  const lines = ids.map((id) => lineOf({ id, role: "bright", grams: 1, fillers: [fillerOf(id)] }));
+  const bowl = { kind: "dressing" as const, keeping, lines };
   const dish = {
     madeOn: context.today,
     place: "fridge" as const,
-    keeping: keepingOf("dressing", facts),
+    keeping,
     clocks: [],
+    hazards: hazardsOf(bowl, writtenUse(bowl), context.catalogue),
   };
   const dated = useBy(dish, context.catalogue);
   if (!dated.ok) return Promise.resolve(refuseWith(dated.issue, "ingredients"));

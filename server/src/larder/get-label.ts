@@ -19,7 +19,7 @@ export const getLabel: UseCase<"getLabel"> = async ({ params }, context) => {
     container: presentContainer(stored, context),
     ingredients: byWeight.map((id) => nameFor(context, id)),
     allergens: [...stored.allergens],
-    cautions: recipe ? presentCautions(recipe.formula, byWeight, context) : [],
+    cautions: recipe ? presentCautions(recipe.formula, inputs, context) : [],
     mustNever: stored.mustNever,
   });
 };

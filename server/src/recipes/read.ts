@@ -1,7 +1,7 @@
 import type { Caution, Recipe } from "@apron/contract";
-import { keepingRule, provenance } from "@apron/core/catalogue";
-import { cautionsFor, placesFor } from "@apron/core/larder";
-import { accept } from "@apron/core/measure";
+import { provenance } from "@apron/core/catalogue";
+import { cautionsFor, hazardsOf, placesFor, useBy, writtenUse, type Used } from "@apron/core/larder";
+import { accept, daysBetween } from "@apron/core/measure";
 import {
   allergensOf,
   dietsOf,
@@ -21,7 +21,7 @@ import { cachedCard, namesIn, subRecipeNames, expandedFormula, expandedRecipes }
 /** Cautions as they travel, each with the source the figure came from. */
 export const presentCautions = (
   formula: Formula,
-  used: readonly string[],
+  used: readonly Used[],
   context: Pick<RequestContext, "catalogue">,
 ): Caution[] =>
   cautionsFor(formula, used, context.catalogue).map((c) => ({
@@ -61,11 +61,17 @@ export const listRecipes: UseCase<"listRecipes"> = async ({ query }, context) =>
   });
 };
 
-const keepsOf = (formula: Formula, context: RequestContext): Recipe["keeps"] =>
-  placesFor(formula.keeping).flatMap((place) => {
-    const rule = keepingRule(context.catalogue, formula.keeping[place] ?? "", place);
-    return rule ? [{ place, days: rule.cautiousDays, reason: rule.name, source: provenance(rule) }] : [];
+/** How long a recipe keeps as it is written, made today. */
+function keepsOf(formula: Formula, context: RequestContext): Recipe["keeps"] {
+  const { today, catalogue } = context;
+  const hazards = hazardsOf(formula, writtenUse(formula), catalogue);
+  return placesFor(formula.keeping).flatMap((place) => {
+    const dated = useBy({ madeOn: today, place, keeping: formula.keeping, clocks: [], hazards }, catalogue);
+    if (!dated.ok) return [];
+    const { on, reason, source } = dated.value;
+    return [{ place, days: daysBetween(today, on), reason, source }];
   });
+}
 
 export const getRecipe: UseCase<"getRecipe"> = async ({ params }, context) => {
   const found = await context.stores.recipes.get(params.id);
@@ -82,8 +88,8 @@ export const getRecipe: UseCase<"getRecipe"> = async ({ params }, context) => {
     subRecipes: await subRecipeNames(found.formula, context),
     allergens: allergensOf(used, context.catalogue),
     diets: isPartlyRead(found.formula) ? [] : dietsOf(used, context.catalogue),
-    cautions: presentCautions(whole.value, used, context),
-    keeps: keepsOf(found.formula, context),
+    cautions: presentCautions(whole.value, writtenUse(whole.value), context),
+    keeps: keepsOf(whole.value, context),
     makesG: writtenWeight(whole.value, context.catalogue),
     photo: (await photoAddresses(context))(params.id),
     open: openQuestions(found.formula, context.catalogue),

@@ -1,5 +1,6 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
-import { needsNoTrimming, lastDayOnceTrimmed } from "@apron/core/basket";
+import { lastDayOnceTrimmed } from "@apron/core/basket";
+import { needsNoTrimming } from "@apron/core/forms";
 import type { TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import {

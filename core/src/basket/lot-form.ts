@@ -1,0 +1,32 @@
+import type { IngredientFacts } from "../catalogue/index.ts";
+import { formAfter, type FoodForm } from "../forms/index.ts";
+import { comesSealed, foodClassOf, isLowAcidPack, type Kept } from "../keeping/index.ts";
+import type { AgeingLot, SourceKind } from "./lot.ts";
+
+/** The form a lot is in: whole until it is trimmed or cooked; what came off another lot is cut. */
+export function formOfLot(lot: Pick<AgeingLot, "state" | "method">): FoodForm {
+  if (lot.method !== null) return formAfter(lot.method);
+  return lot.state === "by-product" ? "cut" : "whole";
+}
+
+const packedBy: readonly (SourceKind | undefined)[] = ["shop", "market", "box-share", "gift"];
+
+/**
+ * Is a lot a pack nobody has opened: one with a date on it, or a tin or jar in the cupboard? What is low in acid must
+ * come from a shop for that: a cook's own jar of beans is not a tin.
+ */
+export function isSealed(lot: AgeingLot, facts: IngredientFacts): boolean {
+  if (lot.method !== null || lot.state === "opened" || lot.state === "by-product") return false;
+  if (lot.bestBefore !== null) return true;
+  const foodClass = foodClassOf(facts);
+  const isPacked = isLowAcidPack(foodClass) ? lot.sourceKind === "shop" : packedBy.includes(lot.sourceKind);
+  return comesSealed(foodClass) && isPacked && (lot.place === "cupboard" || lot.place === "room");
+}
+
+/** What the keeping rules ask of a lot. */
+export const keptOf = (lot: AgeingLot, facts: IngredientFacts): Kept => ({
+  class: foodClassOf(facts),
+  form: formOfLot(lot),
+  pack: isSealed(lot, facts) ? "sealed" : "opened",
+  place: lot.place,
+});

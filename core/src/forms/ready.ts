@@ -1,0 +1,8 @@
+import type { IngredientFacts } from "../catalogue/index.ts";
+
+/** Bought as it is used; a rind or brine taken off is not worth a trip to the trim bench. */
+const readyCategories = ["cheese", "acid", "salt-condiment", "emulsifier"];
+
+/** Does it come in ready to use, with nothing to trim? */
+export const needsNoTrimming = (facts: Pick<IngredientFacts, "trims" | "category">): boolean =>
+  facts.trims.length === 0 || readyCategories.includes(facts.category);

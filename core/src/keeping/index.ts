@@ -1,0 +1,3 @@
+export { classLimit, comesSealed, isByStorageTable, isLowAcidPack, type Kept } from "./class-limit.ts";
+export { foodClassOf } from "./food-class.ts";
+export type { ClassLimit, Pack } from "./tables/class-limits.ts";
