@@ -2,20 +2,33 @@ import { z } from "zod";
 import { Day, Estimate, Grams, Id, Place } from "./quantities.ts";
 import { Caution } from "./recipes.ts";
 
+const Container = z.enum(["jar", "tub", "cube", "bowl"]);
+
 const Scale = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("batches"), batches: z.number().positive().max(50) }),
   z.object({ kind: z.literal("servings"), servings: z.number().positive().max(1000) }),
   z.object({ kind: z.literal("all-of-lot"), lotId: Id }),
   z.object({
     kind: z.literal("containers"),
+    container: Container,
     count: z.int().min(1).max(500),
-    ml: z.number().min(5).max(10_000),
     place: z.enum(["fridge", "freezer"]),
   }),
   z.object({ kind: z.literal("loads"), count: z.int().min(1).max(50) }),
 ]);
 
-export const PlanMake = z.object({ recipeId: z.string().min(1).max(60), scale: Scale });
+export const PlanMake = z.object({
+  recipeId: z.string().min(1).max(60),
+  scale: Scale,
+  take: z
+    .array(z.object({ lineId: z.string().min(1).max(60).nullable(), lotId: Id }))
+    .max(60)
+    .default([])
+    .meta({
+      description:
+        "Lots the cook chose, for a line or (null) wherever they fit, whatever they do to the date",
+    }),
+});
 
 const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });
 
@@ -25,7 +38,15 @@ export const MakePart = z.object({
   lotId: Id.nullable(),
   from: z.enum(["lot", "staple", "buy"]),
   grams: z.number(),
-  toTrim: z.boolean().meta({ description: "From a lot that is still raw: trim it first" }),
+  toDo: z
+    .object({ method: z.string(), words: z.string() })
+    .nullable()
+    .meta({ description: "The trim that its lot still needs; null where it is ready" }),
+  form: z.string().meta({ description: "The form its lot is in, in words; empty without a lot" }),
+  lotG: z
+    .number()
+    .meta({ description: "Grams of its lot as it lies, in whole pieces where it is trimmed first" }),
+  inDish: Estimate.meta({ description: "Weight in the finished dish ÷ weight going in" }),
   scale: Rounded,
   spoon: Rounded.nullable(),
   gradualAddition: z
@@ -33,6 +54,14 @@ export const MakePart = z.object({
     .nullable()
     .meta({ description: "Begin with, add by, stop at: grams" }),
   whole: Rounded.nullable().meta({ description: "In wholes and halves, of what comes in wholes" }),
+});
+
+const FittingLot = z.object({
+  lotId: Id,
+  name: z.string(),
+  form: z.string(),
+  toDo: z.string().nullable(),
+  grams: z.number().meta({ description: "Usable grams that it would give" }),
 });
 
 const MakeLine = z.object({
@@ -48,10 +77,11 @@ const MakeLine = z.object({
   optional: z.boolean(),
   toTaste: z.boolean(),
   parts: z.array(MakePart),
+  others: z.array(FittingLot).meta({ description: "Lots that would fit this line too" }),
 });
 
 export const ContainerOption = z.object({
-  kind: z.enum(["jar", "tub", "cube", "bowl"]),
+  kind: Container,
   name: z.string(),
   place: z.enum(["fridge", "freezer"]),
   fewest: z.int(),
@@ -109,7 +139,20 @@ export const MakePlan = z
     allergens: z.array(z.string()),
     cautions: z.array(Caution),
     containers: z.array(ContainerOption),
+    storeIn: z
+      .object({ kind: Container, place: z.enum(["fridge", "freezer"]), count: z.int().nullable() })
+      .nullable()
+      .meta({ description: "The container first proposed; a count where containers were asked for" }),
+    prepare: z
+      .array(
+        z.object({ lotId: Id, name: z.string(), method: z.string(), words: z.string(), rawG: z.number() }),
+      )
+      .meta({ description: "What has to be trimmed first, only as much as this needs, in whole pieces" }),
     useBy: z.object({ fridge: UseBy.nullable(), freezer: UseBy.nullable() }),
+    leftOut: z
+      .array(FittingLot.omit({ toDo: true }).extend({ useBy: Day }))
+      .meta({ description: "Lots that fit but would shorten the dish's date to this day" }),
+    headspace: z.object({ fridge: z.number(), freezer: z.number() }),
     scaleChoices: z.array(z.object({ lotId: Id, name: z.string(), grams: z.number() })),
   })
   .meta({ id: "MakePlan" });
@@ -129,7 +172,7 @@ export const FinishMake = z.object({
   containers: z
     .array(
       z.object({
-        kind: z.enum(["jar", "tub", "cube", "bowl"]),
+        kind: Container,
         count: z.int().min(1).max(500),
         place: Place,
       }),

@@ -130,6 +130,20 @@ export const endpoints = {
     status: 201,
     writes: true,
   },
+  prepareLots: {
+    summary: "Trim several lots by estimate, all or none: what a recipe needs of them",
+    body: trim.PrepareLots,
+    reply: trim.LotsPrepared,
+    status: 201,
+    writes: true,
+  },
+  withdrawTrims: {
+    summary: "Withdraw several trims in one act",
+    body: trim.WithdrawTrims,
+    reply: trim.TrimsWithdrawn,
+    status: 201,
+    writes: true,
+  },
   compareBuys: {
     summary: "Ways to buy side by side, by what 100 usable grams cost",
     body: trim.CompareBuys,

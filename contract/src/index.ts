@@ -39,4 +39,11 @@ export type {
   RecipeVersions,
 } from "./recipes.ts";
 export type { Today } from "./today.ts";
-export type { PurchasePlan, RecordTrim, TrimMethod, TrimOptions, TrimRecorded } from "./trim.ts";
+export type {
+  PurchasePlan,
+  RecordTrim,
+  TrimMethod,
+  TrimOptions,
+  TrimRecorded,
+  TrimWithdrawn,
+} from "./trim.ts";

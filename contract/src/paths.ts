@@ -45,6 +45,8 @@ export const paths = {
   trimOptions: ["get", "/api/lots/{id}/trim-options"],
   recordTrim: ["post", "/api/trims"],
   withdrawTrim: ["post", "/api/trims/{id}/withdrawal"],
+  prepareLots: ["post", "/api/trims/preparations"],
+  withdrawTrims: ["post", "/api/trims/withdrawals"],
   compareBuys: ["post", "/api/buys/compare"],
   planPurchase: ["get", "/api/purchase-plan"],
   dressingHandbook: ["get", "/api/dressings/handbook"],

@@ -141,8 +141,21 @@ export const BuysCompared = z
   })
   .meta({ id: "BuysCompared" });
 
+export const PrepareLots = z.object({
+  id: Id,
+  trims: z
+    .array(z.object({ id: Id, lotId: Id, method: z.string().min(1).max(60), rawG: Grams }))
+    .min(1)
+    .max(60)
+    .meta({ description: "Each recorded at the yield expected of it, all or none" }),
+});
+export const LotsPrepared = z.object({ id: Id, trims: z.array(TrimRecorded) }).meta({ id: "LotsPrepared" });
+export const WithdrawTrims = WithdrawTrim.extend({ id: Id, trimIds: z.array(Id).min(1).max(60) });
+export const TrimsWithdrawn = z.object({ trims: z.array(TrimWithdrawn) }).meta({ id: "TrimsWithdrawn" });
+
 export type TrimOptions = z.infer<typeof TrimOptions>;
 export type TrimMethod = z.infer<typeof TrimMethod>;
 export type RecordTrim = z.infer<typeof RecordTrim>;
+export type TrimWithdrawn = z.infer<typeof TrimWithdrawn>;
 export type TrimRecorded = z.infer<typeof TrimRecorded>;
 export type PurchasePlan = z.infer<typeof PurchasePlan>;

@@ -407,10 +407,12 @@ describe("other diners, cost and plate", () => {
   it("scales to jars and to machine loads, and names what runs out", async () => {
     const plan = async (scale: object) =>
       (await wren.call("planMake", { body: { recipeId: "carrot-top-pesto", scale: scale as never } })).body;
-    const jars = await plan({ kind: "containers", count: 3, ml: 200, place: "fridge" });
+    const jars = await plan({ kind: "containers", container: "jar", count: 3, place: "fridge" });
     expect(jars.output.value).toBeCloseTo(3 * 200 * 0.95 * 0.95, 0);
-    const cubes = await plan({ kind: "containers", count: 14, ml: 30, place: "freezer" });
-    expect(cubes.output.value).toBeCloseTo(14 * 30 * 0.95 * 0.9, 0);
+    expect(jars.storeIn).toEqual({ kind: "jar", place: "fridge", count: 3 });
+    const cubes = await plan({ kind: "containers", container: "cube", count: 12, place: "freezer" });
+    expect(cubes.output.value).toBeCloseTo(12 * 20 * 0.95 * 0.9, 0);
+    expect(cubes.storeIn).toEqual({ kind: "cube", place: "freezer", count: 12 });
     const loads = await plan({ kind: "loads", count: 2 });
     expect(loads.output.value).toBeCloseTo(900, 0);
     expect(loads.loads).toMatchObject([{ step: 0, count: 2, problem: null }]);

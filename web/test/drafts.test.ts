@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { KitchenSettings, MakePlan } from "@apron/contract";
-import { gramsOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
+import { gramsOf, makesOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
 import {
   answersOf,
   countOpen,
@@ -29,8 +29,8 @@ describe("a make that is being typed", () => {
       },
     ],
     containers: [
-      { kind: "bowl", place: "fridge", fewest: 1 },
-      { kind: "jar", place: "fridge", fewest: 3 },
+      { kind: "bowl", place: "fridge", fewest: 1, capacityG: 3000 },
+      { kind: "jar", place: "fridge", fewest: 3, capacityG: 190 },
     ],
   } as unknown as MakePlan;
 
@@ -55,12 +55,28 @@ describe("a make that is being typed", () => {
     expect([typedGrams("1 lb"), typedGrams("2 cups")]).toEqual([453.59237, undefined]);
   });
 
-  it("proposes a bowl for a salad, jars for what keeps, else what there is", () => {
-    expect(proposedContainers(plan)).toEqual([{ kind: "jar", place: "fridge", count: 3 }]);
-    expect(proposedContainers({ ...plan, kind: "slaw" })).toMatchObject([{ kind: "bowl", count: 1 }]);
-    const onlyBowls = plan.containers.slice(0, 1);
-    expect(proposedContainers({ ...plan, containers: onlyBowls })).toMatchObject([{ kind: "bowl" }]);
-    expect(proposedContainers({ ...plan, containers: [] })).toEqual([]);
+  it("proposes the fewest containers that hold it, or as many as were asked for", () => {
+    const jars = { ...plan, storeIn: { kind: "jar", place: "fridge", count: null } } as MakePlan;
+    expect(proposedContainers(jars, 400)).toEqual([{ kind: "jar", place: "fridge", count: 3 }]);
+    expect(proposedContainers(jars, 380)).toEqual([{ kind: "jar", place: "fridge", count: 2 }]);
+    const twelve = { ...plan, storeIn: { kind: "bowl", place: "fridge", count: 12 } } as MakePlan;
+    expect(proposedContainers(twelve, 50)).toEqual([{ kind: "bowl", place: "fridge", count: 12 }]);
+    expect(proposedContainers({ ...jars, containers: [] }, 400)).toEqual([]);
+    expect(proposedContainers({ ...jars, storeIn: null }, 400)).toEqual([]);
+  });
+
+  it("does not count as used what is still to be bought, until the cook says so", () => {
+    const lines = plan.lines.map((line) => ({
+      ...line,
+      parts: line.parts.map((p) => ({ ...p, from: "buy", inDish: { value: 0.5, low: 0.4, high: 0.6 } })),
+    }));
+    const bought = { ...plan, lines } as MakePlan;
+    expect(partsOf(bought, {}).map((part) => part.text)).toEqual(["", ""]);
+    expect(partsOf(bought, { "oil olive-oil ": "90" }).map((part) => part.text)).toEqual(["", "90"]);
+    // The plan counts with it all the same, and with what is typed as soon as it is.
+    expect(makesOf(partsOf(bought, {})).value).toBeCloseTo(0.5 * 666.99, 6);
+    expect(makesOf(partsOf(bought, { "oil olive-oil ": "90" })).value).toBeCloseTo(0.5 * 656.99, 6);
+    expect(makesOf(partsOf(bought, { "oil olive-oil ": "lots" })).value).toBeCloseTo(0.5 * 566.99, 6);
   });
 });
 

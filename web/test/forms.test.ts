@@ -6,7 +6,7 @@ import { useIntakeForm } from "../src/basket/use-intake-form.ts";
 import { useLotAct } from "../src/basket/acts/use-lot-act.ts";
 import { useNotices } from "../src/client/notices.ts";
 import { useMakeForm } from "../src/cook/use-make-form.ts";
-import { useTrimFirst } from "../src/cook/use-trim-first.ts";
+import { usePreparation } from "../src/cook/use-preparation.ts";
 import { useLotsFile } from "../src/exchange/use-lots-file.ts";
 import { useKitchenDraft } from "../src/kitchen/use-kitchen-draft.ts";
 import { useSetUp } from "../src/kitchen/use-set-up.ts";
@@ -130,13 +130,15 @@ describe("the trim bench", () => {
 });
 
 describe("a batch being finished", () => {
+  const inDish = { value: 1, low: 1, high: 1 };
   const plan = {
     ...{ recipeId: "slaw", version: 3, batches: 2, name: "Slaw", kind: "slaw" },
     lines: [
-      { lineId: "green", parts: [{ ingredient: "kale", lotId: "lot-1", grams: 300, toTrim: true }] },
-      { lineId: "oil", parts: [{ ingredient: "olive-oil", lotId: null, grams: 60, toTrim: false }] },
+      { lineId: "green", parts: [{ ingredient: "kale", lotId: "lot-1", from: "lot", grams: 300, inDish }] },
+      { lineId: "oil", parts: [{ ingredient: "olive-oil", lotId: null, from: "buy", grams: 60, inDish }] },
     ],
-    containers: [{ kind: "bowl", place: "fridge", fewest: 1 }],
+    containers: [{ kind: "bowl", place: "fridge", fewest: 1, capacityG: 3000 }],
+    storeIn: { kind: "bowl", place: "fridge", count: null },
   } as unknown as MakePlan;
   const path = "/api/batches";
   const make = () => at(() => useMakeForm("slaw", ref(plan)));
@@ -144,7 +146,10 @@ describe("a batch being finished", () => {
   it("sends what was really used and where it goes, once", async () => {
     const asked = aServer({ [path]: { status: 201, body: { id: "batch-1" } } });
     const form = make();
-    expect(form.toTrim.value.map((part) => part.ingredient)).toEqual(["kale"]);
+    expect(form.toBuy.value.map((part) => part.ingredient)).toEqual(["olive-oil"]);
+    form.useBought();
+    expect(form.parts.value.map((part) => part.text)).toEqual(["300", "60"]);
+    expect(form.makes.value.value).toBeCloseTo(360, 6);
     form.setUsed("green kale lot-1", "280");
     form.setUsed("oil olive-oil ", "0");
     form.draft.value.weighed = "0,35 kg";
@@ -191,24 +196,46 @@ describe("a batch being finished", () => {
   });
 });
 
-it("lots trimmed without weighing are told at once, each once, at their expected yield", async () => {
-  const asked = aServer({
-    "/api/lots/lot-1/trim-options": { status: 200, body: trimOptions },
-    "/api/lots/lot-2/trim-options": { status: 200, body: { ...trimOptions, methods: [] } },
-    "/api/trims": { status: 201, body: {} },
+describe("what a recipe needs, prepared by estimate", () => {
+  const path = "/api/trims/preparations";
+  const wanted = {
+    name: "Leek plate",
+    prepare: [
+      { lotId: "lot-1", name: "leek", method: "top-and-tail", words: "top and tail", rawG: 404 },
+      { lotId: "lot-2", name: "lemon", method: "squeeze", words: "squeeze", rawG: 220 },
+    ],
+  } as unknown as MakePlan;
+  const preparation = () => at(() => ({ ...usePreparation(), notices: useNotices() }));
+
+  it("sends only so much of each lot, once, and offers one undo for all", async () => {
+    const asked = aServer({
+      [path]: { status: 201, body: { id: "p", trims: [{ id: "t1" }, { id: "t2" }] } },
+    });
+    const { prepare, notices } = preparation();
+    await prepare(wanted);
+    expect(posts(asked, path).map((one) => one.body)).toMatchObject([
+      {
+        trims: [
+          { lotId: "lot-1", method: "top-and-tail", rawG: 404 },
+          { lotId: "lot-2", method: "squeeze", rawG: 220 },
+        ],
+      },
+    ]);
+    expect(notices.current).toMatchObject({
+      text: expect.stringMatching(/estimated weights/),
+      undo: { name: "withdrawTrims", request: { body: { trimIds: ["t1", "t2"] } } },
+    });
   });
-  const { trim, notices } = at(() => ({ trim: useTrimFirst(), notices: useNotices() }));
-  await trim(["lot-1", "lot-2", "lot-1"]);
-  expect(posts(asked, "/api/trims").map((one) => one.body)).toMatchObject([
-    { lotId: "lot-1", method: "white part", rawG: 800, usableG: null },
-  ]);
-  expect(notices.current?.text).toMatch(/estimated weights/);
-  aServer({
-    "/api/lots/lot-1/trim-options": { status: 200, body: trimOptions },
-    "/api/trims": { status: 409, body: { code: "lot-empty", measurements: {} } },
+
+  it("keeps its ids until it is answered, so that a second tap is the same act", async () => {
+    const asked = aServer({ [path]: { status: 409, body: { code: "lot-empty", measurements: {} } } });
+    const { prepare, submission } = preparation();
+    await prepare(wanted);
+    expect(submission.sentence.value).toBe("Nothing is left of this lot.");
+    await prepare(wanted);
+    const [first, second] = posts(asked, path).map((one) => one.body as { id: string; trims: object[] });
+    expect(second).toEqual(first);
   });
-  await trim(["lot-1"]);
-  expect(notices.current?.text).toBe("Nothing is left of this lot.");
 });
 
 /** The page's reader stands in a worker, which this browser has not: here nothing is read. */

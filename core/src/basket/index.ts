@@ -3,6 +3,7 @@ export { bedStates, nextHarvest, type BedState, type NextPicking, type Harvest }
 export { effectOnStock, entryKinds, undoMode, type Entry, type EntryKind } from "./entry.ts";
 export { foragingCautions, mayBeForaged } from "./foraging.ts";
 export { keepsInCloth } from "./damp-cloth.ts";
+export { formOfLot } from "./lot-form.ts";
 export { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
 export {
   experiencedDays,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
-import { aFormula, aLine, everyone, factsOf } from "../../test/kitchen.ts";
+import { aFormula, aLine, everyone, factsOf, someStock } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
-import type { Stock } from "../recipes/index.ts";
+import type { LotOnHand } from "../recipes/index.ts";
 import { measureOut } from "./kitchen-measures.ts";
 import { limitingLine } from "./limiting-line.ts";
 import { planMake, type MakeKitchen } from "./plan-make.ts";
@@ -27,9 +27,9 @@ const formula = aFormula([
   aLine("oil", 54, "olive-oil"),
   aLine("bean", 50, "runner-bean green-bean", { eatenRaw: false, cook: "boil" }),
 ]);
-const stock: Stock[] = [
-  { lotId: "chard-1", ingredient: "chard", grams: 150, urgencyWeight: 1 },
-  { lotId: "kale-1", ingredient: "kale", grams: 300, urgencyWeight: 0.4 },
+const stock: LotOnHand[] = [
+  someStock("chard-1", "chard", 150),
+  someStock("kale-1", "kale", 300, { urgencyWeight: 0.4 }),
 ];
 
 describe("things that come in wholes", () => {
@@ -147,6 +147,7 @@ describe("settling what was really used", () => {
     ingredient: "chard",
     onHandG: 150,
     state: "usable",
+    method: "strip-leaves",
     pastSafety: false,
     ...extra,
   });
@@ -179,7 +180,7 @@ describe("settling what was really used", () => {
     ["not-in-this-line", [used({ ingredient: "plum", lotId: null })], undefined],
     ["lot-unknown", [used({ lotId: "elsewhere" })], undefined],
     ["lot-unknown", [used({ ingredient: "kale" })], undefined],
-    ["lot-needs-trimming", [used()], [onHand({ state: "raw" })]],
+    ["lot-needs-trimming", [used()], [onHand({ state: "raw", method: null })]],
     ["lot-past-safety", [used()], [onHand({ pastSafety: true })]],
     ["more-than-on-hand", [used({ grams: 150.01 })], undefined],
     ["more-than-on-hand", [used({ grams: 80 }), used({ grams: 80 })], undefined],

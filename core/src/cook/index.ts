@@ -1,12 +1,15 @@
 export { limitingLine, type Limiting } from "./limiting-line.ts";
+export { preparationsFor, type Preparation } from "./preparations.ts";
 export { measureOut, type MeasuredAmount } from "./kitchen-measures.ts";
 export {
+  dishWeight,
   planMake,
   type MakeIssue,
   type MakeKitchen,
   type MakeLine,
   type MakePart,
   type MakePlan,
+  type OtherLot,
 } from "./plan-make.ts";
 export {
   believableOutput,

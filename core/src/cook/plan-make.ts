@@ -1,29 +1,56 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { refuse, accept, type Estimate, type Result } from "../measure/index.ts";
+import { accept, exactly, product, refuse, sum, type Estimate, type Result } from "../measure/index.ts";
 import { demandsOf, unfillable } from "../match/index.ts";
 import {
-  batchWeight,
-  fillLines,
+  cookingFactor,
+  fillFromLots,
+  fitForLine,
   topUpLine,
   type Demand,
   type Diners,
-  type Filling,
+  type FormFilling,
   type Formula,
   type Line,
-  type Stock,
+  type LotOnHand,
 } from "../recipes/index.ts";
 import { measureOut, type MeasuredAmount, type Measuring } from "./kitchen-measures.ts";
 
-/** One amount of one ingredient in a line: from a lot, from the shelf, or still to be bought. */
+/**
+ * One amount of one ingredient in a line: from a lot, from the shelf, or still to be bought. `grams` is what goes into
+ * the dish: usable food, or cooked food where the lot is cooked as the line would cook it (`isCooked`).
+ */
 export type MakePart = {
   readonly ingredient: string;
   readonly lotId: string | null;
   readonly from: "lot" | "staple" | "buy";
   readonly grams: number;
+  /** The trim to be done first; null where it is ready. */
+  readonly toDo: string | null;
+  /** Grams of the lot as it lies that give this; the same where it is ready. */
+  readonly lotG: number;
+  readonly isCooked: boolean;
+  /** Weight in the finished dish ÷ weight going in: the line's own cooking. */
+  readonly inDish: Estimate;
   readonly measured: MeasuredAmount;
 };
 
-export type MakeLine = { readonly line: Line; readonly wantedG: number; readonly parts: readonly MakePart[] };
+export type MakeLine = {
+  readonly line: Line;
+  readonly wantedG: number;
+  /** Grams as bought, where the recipe counts whole pieces. */
+  readonly asBoughtG: number | null;
+  readonly parts: readonly MakePart[];
+  /** Lots that would fit too, with the trim that each still needs. */
+  readonly others: readonly OtherLot[];
+};
+
+export type OtherLot = {
+  readonly lotId: string;
+  readonly ingredient: string;
+  readonly toDo: string | null;
+  /** Usable grams that it would give. */
+  readonly grams: number;
+};
 
 export type MakePlan = {
   readonly batches: number;
@@ -44,38 +71,61 @@ export type MakeKitchen = Measuring & {
 export function planMake(
   formula: Formula,
   batches: number,
-  from: { readonly stock: readonly Stock[]; readonly kitchen: MakeKitchen },
+  from: { readonly stock: readonly LotOnHand[]; readonly kitchen: MakeKitchen },
 ): Result<MakePlan, MakeIssue> {
   const { stock, kitchen } = from;
   const demands = demandsOf(formula, batches, kitchen);
   const lineIds = unfillable(demands).map((demand) => demand.lineId);
   if (lineIds.length > 0) return refuse({ code: "not-for-these-diners", lineIds });
-  const fillings = fillLines(demands, stock);
+  const fillings = fillFromLots(demands, stock);
   const lines = formula.lines.map((line) => {
     const demand = demands.find((d) => d.lineId === line.id);
-    return { line, wantedG: line.grams * batches, parts: demand ? partsOf(demand, fillings, kitchen) : [] };
+    return {
+      line,
+      wantedG: line.grams * batches,
+      asBoughtG: line.asBoughtG && line.asBoughtG * batches,
+      parts: demand ? partsOf({ line, demand }, fillings, kitchen) : [],
+      others: demand ? othersOf(demand, fillings, stock) : [],
+    };
   });
-  const used = lines.flatMap((l) => l.parts.map((p) => ({ ...p, lineId: l.line.id })));
-  return accept({
-    batches,
-    servings: batches * formula.servings,
-    lines,
-    output: batchWeight(used, formula.lines, kitchen.catalogue),
+  const output = dishWeight(lines.flatMap((l) => l.parts));
+  return accept({ batches, servings: batches * formula.servings, lines, output });
+}
+
+/** Grams of the finished dish, of what goes in (grams) and what the dish's own cooking makes of each. */
+export const dishWeight = (parts: readonly Pick<MakePart, "grams" | "inDish">[]): Estimate =>
+  sum(parts.map((part) => product(exactly(part.grams), part.inDish)));
+
+function partsOf(
+  of: { readonly line: Line; readonly demand: Demand },
+  fillings: readonly FormFilling[],
+  kitchen: MakeKitchen,
+): MakePart[] {
+  const { line, demand } = of;
+  const { catalogue, staples } = kitchen;
+  const lots = fillings
+    .filter((f) => f.lineId === demand.lineId)
+    .map(({ ingredient, lotId, grams, toDo, lotG, isCooked }) => ({
+      ...{ ingredient, lotId, toDo, lotG, isCooked },
+      ...{ from: "lot" as const, grams: isCooked ? lotG : grams },
+    }));
+  const rest = topUpLine(demand, fillings, (id) => staples.has(id)).map((topUp) => ({
+    ...{ ingredient: topUp.ingredient, grams: topUp.grams, from: topUp.from },
+    ...{ lotId: null, toDo: null, lotG: topUp.grams, isCooked: false },
+  }));
+  return [...lots, ...rest].flatMap((part) => {
+    const facts = catalogue.ingredients.get(part.ingredient);
+    if (!facts) return [];
+    const inDish = part.isCooked ? exactly(1) : cookingFactor(line, part.ingredient, catalogue);
+    return [{ ...part, inDish, measured: measureOut(part.grams, facts, kitchen) }];
   });
 }
 
-function partsOf(demand: Demand, fillings: readonly Filling[], kitchen: MakeKitchen): MakePart[] {
-  const lots = fillings
-    .filter((f) => f.lineId === demand.lineId)
-    .map((f) => ({ ingredient: f.ingredient, lotId: f.lotId, from: "lot" as const, grams: f.grams }));
-  const rest = topUpLine(demand, fillings, (id) => kitchen.staples.has(id)).map((t) => ({
-    ingredient: t.ingredient,
-    lotId: null,
-    from: t.from,
-    grams: t.grams,
-  }));
-  return [...lots, ...rest].flatMap((part) => {
-    const facts = kitchen.catalogue.ingredients.get(part.ingredient);
-    return facts ? [{ ...part, measured: measureOut(part.grams, facts, kitchen) }] : [];
+function othersOf(demand: Demand, fillings: readonly FormFilling[], stock: readonly LotOnHand[]): OtherLot[] {
+  const taken = new Set(fillings.filter((f) => f.lineId === demand.lineId).map((f) => f.lotId));
+  return stock.flatMap((lot) => {
+    const fit = taken.has(lot.lotId) ? undefined : fitForLine(lot, demand);
+    if (!fit) return [];
+    return [{ lotId: lot.lotId, ingredient: lot.ingredient, toDo: fit.toDo, grams: lot.grams / fit.perGram }];
   });
 }

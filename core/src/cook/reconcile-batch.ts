@@ -1,7 +1,8 @@
-import type { LotState } from "../basket/index.ts";
+import { formOfLot, type LotState } from "../basket/index.ts";
 import type { Catalogue } from "../catalogue/index.ts";
+import { askedForAs, fitOf, type Fit } from "../forms/index.ts";
 import { accept, refuse, toMilligram, type Estimate, type Result } from "../measure/index.ts";
-import { batchWeight, type Formula } from "../recipes/index.ts";
+import { batchWeight, wantedForm, type Formula } from "../recipes/index.ts";
 
 /** What was really used of one ingredient in one line; `lotId` null: from the shelf or just bought. */
 export type UsedPart = {
@@ -16,6 +17,7 @@ export type OnHandLot = {
   readonly ingredient: string;
   readonly onHandG: number;
   readonly state: LotState;
+  readonly method: string | null;
   /** Its last safe day has passed. */
   readonly pastSafety: boolean;
 };
@@ -28,6 +30,7 @@ export type SettleIssue =
   | { readonly code: "never-raw"; readonly index: number; readonly ingredient: string }
   | { readonly code: "lot-unknown"; readonly index: number; readonly lotId: string }
   | { readonly code: "lot-needs-trimming"; readonly index: number; readonly lotId: string }
+  | { readonly code: "form-does-not-fit"; readonly index: number; readonly lotId: string }
   | { readonly code: "lot-past-safety"; readonly index: number; readonly lotId: string }
   | {
       readonly code: "more-than-on-hand";
@@ -57,7 +60,7 @@ export function reconcileBatch(
   if (used.length === 0) return refuse({ code: "nothing-used" });
   const judges: Judge[] = [
     (part, index) => lineIssue(formula, part, { index, catalogue: from.catalogue }),
-    (part, index) => lotIssue(part, index, from.lots),
+    (part, index) => lotIssue(formula, part, { index, ...from }),
   ];
   for (const [index, part] of used.entries()) {
     const issue = judges.map((judge) => judge(part, index)).find((found) => found !== undefined);
@@ -66,7 +69,20 @@ export function reconcileBatch(
   const draws = drawsOf(used);
   const over = overdrawn(draws, used, from.lots);
   if (over) return refuse(over);
-  return accept({ draws, output: batchWeight(used, formula.lines, from.catalogue) });
+  const cooked = used.map((part) => ({ ...part, isCooked: fitOfPart(formula, part, from)?.isCooked }));
+  return accept({ draws, output: batchWeight(cooked, formula.lines, from.catalogue) });
+}
+
+type From = { readonly lots: readonly OnHandLot[]; readonly catalogue: Catalogue };
+
+/** How the lot that a part comes from gets into its line; undefined where no path leads there. */
+function fitOfPart(formula: Formula, part: UsedPart, { lots, catalogue }: From): Fit | undefined {
+  const lot = lots.find((l) => l.lotId === part.lotId);
+  const line = formula.lines.find((l) => l.id === part.lineId);
+  const [wanted, own] = [part.ingredient, lot?.ingredient ?? ""].map((id) => catalogue.ingredients.get(id));
+  if (!lot || !line || !wanted || !own) return undefined;
+  const yields = Object.fromEntries(own.trims.map((trim) => [trim.method, trim.mean]));
+  return fitOf({ ...lot, form: formOfLot(lot), yields }, wantedForm(line, wanted));
 }
 
 function lineIssue(
@@ -84,12 +100,21 @@ function lineIssue(
   return listed ? undefined : { code: "not-in-this-line", index, ingredient };
 }
 
-function lotIssue(part: UsedPart, index: number, lots: readonly OnHandLot[]): SettleIssue | undefined {
-  if (part.lotId === null) return undefined;
-  const lot = lots.find((l) => l.lotId === part.lotId && l.ingredient === part.ingredient);
-  if (!lot) return { code: "lot-unknown", index, lotId: part.lotId };
-  if (lot.pastSafety) return { code: "lot-past-safety", index, lotId: part.lotId };
-  return lot.state === "raw" ? { code: "lot-needs-trimming", index, lotId: part.lotId } : undefined;
+function lotIssue(
+  formula: Formula,
+  part: UsedPart,
+  from: From & { readonly index: number },
+): SettleIssue | undefined {
+  const { index, lots } = from;
+  const { lotId } = part;
+  if (lotId === null) return undefined;
+  const lot = lots.find((l) => l.lotId === lotId);
+  if (!lot || !askedForAs(lot.ingredient).includes(part.ingredient))
+    return { code: "lot-unknown", index, lotId };
+  if (lot.pastSafety) return { code: "lot-past-safety", index, lotId };
+  const fit = fitOfPart(formula, part, from);
+  if (!fit) return { code: "form-does-not-fit", index, lotId };
+  return fit.toDo === null ? undefined : { code: "lot-needs-trimming", index, lotId };
 }
 
 function drawsOf(used: readonly UsedPart[]): ReconciledBatch["draws"] {

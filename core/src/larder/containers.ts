@@ -1,3 +1,4 @@
+import type { DishKind } from "../recipes/index.ts";
 import { accept, refuse, type Result } from "../measure/index.ts";
 
 export type ContainerKind = "jar" | "tub" | "cube" | "bowl";
@@ -18,8 +19,8 @@ export const containerSizes: readonly ContainerSize[] = [
   { kind: "bowl", name: "serving bowl", ml: 3000, places: ["fridge"] },
 ];
 
-/** Headspace: 5 % in the cold; a tenth for freezing, since water swells by about 9 %. Common practice. */
-const fillFraction = { fridge: 0.95, freezer: 0.9 } as const;
+/** Headspace: 5 % in the cold; a tenth for freezing, since water swells by about 9 %. Common practice, no source. */
+export const fillFraction = { fridge: 0.95, freezer: 0.9 } as const;
 
 type Dish = { readonly gramsPerMl: number };
 type Shelf = "fridge" | "freezer";
@@ -28,12 +29,19 @@ type Shelf = "fridge" | "freezer";
 export const capacityOf = (size: ContainerSize, dish: Dish, place: Shelf): number =>
   size.ml * dish.gramsPerMl * fillFraction[place];
 
-/** Grams of a dish in `count` containers of `ml` each, headspace left: what is to be made to fill them. */
-export const gramsToFill = (
-  containers: { readonly count: number; readonly ml: number },
-  dish: Dish,
-  place: Shelf,
-): number => containers.count * containers.ml * dish.gramsPerMl * fillFraction[place];
+/** Grams of a dish in `count` containers of a kind, headspace left: what is to be made to fill them. */
+export const gramsToFill = (wish: ContainerWish, dish: Dish): number =>
+  wish.count * capacityOf(sizeOf(wish.kind), dish, wish.place);
+
+/** What is eaten now goes into a bowl, a dip into a tub, what keeps into jars: the first guess. */
+const firstGuess: Readonly<Partial<Record<DishKind, ContainerKind>>> = {
+  dip: "tub",
+  pesto: "jar",
+  "herb-sauce": "jar",
+  dressing: "jar",
+  preserve: "jar",
+};
+export const defaultContainer = (kind: DishKind): ContainerKind => firstGuess[kind] ?? "bowl";
 
 /** The fewest containers of one size that hold `grams` (> 0). */
 export const fewestFor = (grams: number, capacityG: number): number =>

@@ -2,8 +2,10 @@ export { cautionsFor } from "./cautions.ts";
 export {
   capacityOf,
   containerSizes,
+  defaultContainer,
   divideOver,
   fewestFor,
+  fillFraction,
   gramsToFill,
   type ContainerIssue,
   type ContainerKind,

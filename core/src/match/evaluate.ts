@@ -1,9 +1,16 @@
-import { fillLines, topUpLine, type Demand, type Filling, type Stock, type TopUp } from "../recipes/index.ts";
+import {
+  fillFromLots,
+  topUpLine,
+  type Demand,
+  type FormFilling,
+  type LotOnHand,
+  type TopUp,
+} from "../recipes/index.ts";
 
 /** One recipe at one number of batches: what comes from where and what that is worth. */
 export type Evaluation = {
   readonly batches: number;
-  readonly fillings: readonly Filling[];
+  readonly fillings: readonly FormFilling[];
   readonly topUps: readonly TopUp[];
   readonly rescuedG: number;
   /** Urgency-weighted grams rescued less what buying costs, in the same unit. */
@@ -20,9 +27,9 @@ const buyingPenalty = { missing: 0.25, moreOfTheSame: 2 } as const;
 export function evaluate(
   batches: number,
   demands: readonly Demand[],
-  from: { readonly stock: readonly Stock[]; readonly isStaple: (ingredient: string) => boolean },
+  from: { readonly stock: readonly LotOnHand[]; readonly isStaple: (ingredient: string) => boolean },
 ): Evaluation {
-  const fillings = fillLines(demands, from.stock);
+  const fillings = fillFromLots(demands, from.stock);
   const topUps = demands.flatMap((demand) => topUpLine(demand, fillings, from.isStaple));
   const urgencyWeight = new Map(from.stock.map((s) => [s.lotId, s.urgencyWeight]));
   const gained = fillings.reduce((total, f) => total + f.grams * (urgencyWeight.get(f.lotId) ?? 0), 0);
@@ -31,6 +38,6 @@ export function evaluate(
   return { batches, fillings, topUps, rescuedG, score: gained - spent };
 }
 
-const costOf = (bought: TopUp, fillings: readonly Filling[]): number =>
+const costOf = (bought: TopUp, fillings: readonly FormFilling[]): number =>
   bought.grams *
   (fillings.some((f) => f.lineId === bought.lineId) ? buyingPenalty.moreOfTheSame : buyingPenalty.missing);

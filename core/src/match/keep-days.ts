@@ -1,9 +1,9 @@
 import { keepingRule, type Catalogue } from "../catalogue/index.ts";
 import { hazardsOf } from "../larder/index.ts";
-import type { Filling, Formula, Stock, TopUp } from "../recipes/index.ts";
+import type { Filling, Formula, LotOnHand, TopUp } from "../recipes/index.ts";
 
-/** Stock with its safety clock: days left of an ingredient already cut, null where only quality limits it. */
-export type MatchStock = Stock & { readonly safeDays: number | null };
+/** A lot with its safety clock: days left of an ingredient already cut, null where only quality limits it. */
+export type MatchStock = LotOnHand & { readonly safeDays: number | null };
 
 const ruleDays = (formula: Formula, catalogue: Catalogue): number => {
   const { fridge } = formula.keeping;

@@ -1,5 +1,6 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import type { Demand, Diners, Formula } from "../recipes/index.ts";
+import { askedForAs } from "../forms/index.ts";
+import { isUseful, type Demand, type Diners, type Formula } from "../recipes/index.ts";
 import { cannotBeMade, demandsOf, timesDemands } from "./demands.ts";
 import {
   consumableInTime,
@@ -64,7 +65,7 @@ export function matchRecipe(
 ): RecipeMatch | undefined {
   const one = demandsOf(formula, 1, kitchen);
   if (cannotBeMade(one)) return undefined;
-  const useful = usefulStock(formula, stock);
+  const useful = usefulStock(one, stock);
   if (useful.length === 0) return undefined;
   // A leaf cut days ago dates the whole dish: it may be better to leave it out and keep the dish longer.
   const variants = [useful, withoutShortDated(formula, useful, kitchen.catalogue)];
@@ -117,8 +118,8 @@ export function stockFor(
   batches: number,
   from: { readonly stock: readonly MatchStock[]; readonly kitchen: MatchKitchen },
 ): readonly MatchStock[] {
-  const all = usefulStock(formula, from.stock);
   const demands = demandsOf(formula, 1, from.kitchen);
+  const all = usefulStock(demands, from.stock);
   const candidates = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
     .map((stock) => candidateFor(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
     .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
@@ -139,9 +140,10 @@ const nothing: Candidate = {
   stock: [],
 };
 
-const usefulStock = (formula: Formula, stock: readonly MatchStock[]): MatchStock[] => {
-  const wanted = new Set(formula.lines.flatMap((line) => line.fillers.map((f) => f.ingredient)));
-  return stock.filter((s) => wanted.has(s.ingredient));
+const usefulStock = (demands: readonly Demand[], stock: readonly MatchStock[]): MatchStock[] => {
+  const wanted = new Set(demands.flatMap((demand) => demand.fillers.map((f) => f.ingredient)));
+  const named = stock.filter((s) => askedForAs(s.ingredient).some((name) => wanted.has(name)));
+  return named.filter((s) => isUseful(s, demands));
 };
 
 function limitOf(

@@ -2,7 +2,13 @@ import type { Catalogue } from "../catalogue/index.ts";
 import { estimate, exactly, product, sum, type Estimate } from "../measure/index.ts";
 import { writtenFiller, type Formula, type Line } from "./formula.ts";
 
-type Used = { readonly lineId: string; readonly ingredient: string; readonly grams: number };
+type Used = {
+  readonly lineId: string;
+  readonly ingredient: string;
+  readonly grams: number;
+  /** It went in cooked already: the line's cooking takes nothing more off it. */
+  readonly isCooked?: boolean | undefined;
+};
 
 const unchanged = exactly(1);
 
@@ -18,7 +24,10 @@ export function batchWeight(used: readonly Used[], lines: readonly Line[], catal
   return sum(
     used.map((u) => {
       const line = byId.get(u.lineId);
-      return product(exactly(u.grams), line ? cookingFactor(line, u.ingredient, catalogue) : unchanged);
+      return product(
+        exactly(u.grams),
+        line && !u.isCooked ? cookingFactor(line, u.ingredient, catalogue) : unchanged,
+      );
     }),
   );
 }

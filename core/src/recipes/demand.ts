@@ -1,8 +1,14 @@
 import type { AllowedFiller } from "./slots.ts";
 
-/** Usable grams of a lot on hand; `worth` is what one gram used is worth (its urgency), ≥ 0. */
+/**
+ * Usable grams of a lot on hand; `urgencyWeight` is what one gram used is worth, ≥ 0. A lot that goes by several paths
+ * stands here once for each, with the lines that take it so.
+ */
 export type Stock = {
   readonly lotId: string;
+  readonly path?: string;
+  /** The lines it may go into; any that takes its ingredient where it is left out. */
+  readonly lines?: ReadonlySet<string>;
   readonly ingredient: string;
   readonly grams: number;
   readonly urgencyWeight: number;

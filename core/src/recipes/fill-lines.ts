@@ -4,7 +4,7 @@ import { addArc, flowOn, pushFlow, type Network } from "./flow.ts";
 import { isStrong, type AllowedFiller } from "./slots.ts";
 
 const sink = "sink";
-const lotNode = (s: Stock): string => `lot ${s.lotId}`;
+const lotNode = (s: Stock): string => `lot ${s.path ?? s.lotId}`;
 const lineNode = (lineId: string): string => `line ${lineId}`;
 const strongNode = (lineId: string): string => `strong ${lineId}`;
 const fillerNode = (lineId: string, ingredient: string): string => `filler ${lineId} ${ingredient}`;
@@ -41,7 +41,8 @@ function factorsOf(demands: readonly Demand[]): Factors | undefined {
 
 /**
  * The stock by falling worth of a gram of line filled, without what could never be reached: of one ingredient the
- * worthier lots are always taken first, so lots beyond all that the lines could take of it stay out of the network.
+ * worthier lots are always taken first, so lots beyond all that the lines could take of it stay out of the network. A
+ * lot that only some of the lines take leaves the others their room.
  */
 function worthTaking(demands: readonly Demand[], stock: readonly Stock[], factors: Factors): Stock[] {
   const room = new Map<string, number>();
@@ -53,10 +54,17 @@ function worthTaking(demands: readonly Demand[], stock: readonly Stock[], factor
     .sort((a, b) => b.urgencyWeight * factorOf(factors, b) - a.urgencyWeight * factorOf(factors, a))
     .filter((s) => {
       const left = room.get(s.ingredient) ?? 0;
-      room.set(s.ingredient, left - s.grams);
+      if (takesAll(demands, s)) room.set(s.ingredient, left - s.grams);
       return left > 0;
     });
 }
+
+const takes = (demand: Demand, { ingredient, lines }: Stock): boolean =>
+  (lines?.has(demand.lineId) ?? true) && demand.fillers.some((f) => f.ingredient === ingredient);
+
+/** May it go into every line that takes its ingredient? */
+const takesAll = (demands: readonly Demand[], lot: Stock): boolean =>
+  demands.every((d) => takes(d, lot) || !d.fillers.some((f) => f.ingredient === lot.ingredient));
 
 function networkOf(demands: readonly Demand[], stock: readonly Stock[], factors: Factors): Network {
   const network: Network = new Map();
@@ -73,9 +81,9 @@ function networkOf(demands: readonly Demand[], stock: readonly Stock[], factors:
   }
   for (const lot of stock) {
     for (const demand of demands) {
-      const fits = demand.fillers.some((f) => f.ingredient === lot.ingredient);
       const room = lot.grams / factorOf(factors, lot);
-      if (fits) addArc(network, [lotNode(lot), fillerNode(demand.lineId, lot.ingredient)], room);
+      if (takes(demand, lot))
+        addArc(network, [lotNode(lot), fillerNode(demand.lineId, lot.ingredient)], room);
     }
   }
   return network;

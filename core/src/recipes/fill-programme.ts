@@ -12,8 +12,11 @@ type Arc = {
 function arcsOf(demands: readonly Demand[], stock: readonly Stock[]): Arc[] {
   return demands.flatMap((demand) =>
     stock.flatMap((lot) => {
-      const filler = demand.fillers.find((f) => f.ingredient === lot.ingredient);
-      return filler && lot.grams > 0 ? [{ key: `${demand.lineId} ${lot.lotId}`, demand, lot, filler }] : [];
+      const fits = lot.lines?.has(demand.lineId) ?? true;
+      const filler = demand.fillers.find((f) => fits && f.ingredient === lot.ingredient);
+      return filler && lot.grams > 0
+        ? [{ key: `${demand.lineId} ${lot.path ?? lot.lotId}`, demand, lot, filler }]
+        : [];
     }),
   );
 }
@@ -44,14 +47,14 @@ export function fillByProgramme(demands: readonly Demand[], stock: readonly Stoc
   const limits = Object.assign({}, ...demands.map(limitsOf)) as Record<string, number>;
   const constraints: Record<string, { max: number }> = {};
   for (const [name, max] of Object.entries(limits)) constraints[name] = { max: Math.max(0, max) };
-  for (const lot of stock) constraints[`lot ${lot.lotId}`] = { max: lot.grams };
+  for (const lot of stock) constraints[`lot ${lot.path ?? lot.lotId}`] = { max: lot.grams };
   const variables: Record<string, Record<string, number>> = {};
   for (const { key, demand, lot, filler } of arcs) {
     const perGram = 1 / filler.gramsPerGram;
     const name = `${demand.lineId} ${filler.ingredient}`;
     const both = {
       urgencyWeight: lot.urgencyWeight + 1e-6,
-      [`lot ${lot.lotId}`]: 1,
+      [`lot ${lot.path ?? lot.lotId}`]: 1,
       [`cap ${name}`]: perGram,
     };
     // One gram goes either into the room its floor keeps for it, or into what is free for all.

@@ -56,7 +56,16 @@ export { openQuestions, type OpenQuestion } from "./open-questions.ts";
 export { celsiusIn, minutesIn, readStep } from "./read-step.ts";
 export { recipeId } from "./recipe-id.ts";
 export { scaleFormula, timesFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
-export { allowedFillers, gramsPerBatch, isStrong, shareCap, type AllowedFiller } from "./slots.ts";
+export { allowedFillers, isStrong, shareCap, type AllowedFiller } from "./slots.ts";
 export { withSubRecipes, type SubRecipeIssue } from "./sub-recipes.ts";
+export {
+  fillFromLots,
+  fitForLine,
+  isUseful,
+  lotGramsPerBatch,
+  type FormFilling,
+  type LotOnHand,
+} from "./stock-for-lines.ts";
 export { substitutionFor, substitutionsFor, type Substitution } from "./substitute.ts";
 export { topUpLine, type TopUp } from "./top-up.ts";
+export { wantedForm } from "./wanted-form.ts";

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "@jest/globals";
-import { aFormula, aLine, everyone } from "../../test/kitchen.ts";
+import { aFormula, aLine, everyone, someStock } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { allergensOf } from "./allergens.ts";
 import { batchWeight, cookingFactor } from "./batch-weight.ts";
 import { scaleFormula } from "./scale.ts";
-import { allowedFillers, gramsPerBatch } from "./slots.ts";
+import { allowedFillers } from "./slots.ts";
+import { lotGramsPerBatch } from "./stock-for-lines.ts";
 
 const catalogue = referenceCatalogue;
 const allowed = (
@@ -43,9 +44,10 @@ describe("what may fill a line", () => {
       aLine("b", 60, "kale lovage:0.5", { maxStrongHerbShare: 0.25 }),
     ]);
     const kitchen = { catalogue, diners: everyone };
-    expect(gramsPerBatch(formula, "kale", kitchen)).toBe(110);
-    expect(gramsPerBatch(formula, "lovage", kitchen)).toBe(15);
-    expect(gramsPerBatch(formula, "plum", kitchen)).toBe(0);
+    const perBatch = (id: string) => lotGramsPerBatch(formula, someStock(id, id, 100), kitchen);
+    expect(perBatch("kale")).toBe(110);
+    expect(perBatch("lovage")).toBe(15);
+    expect(perBatch("plum")).toBe(0);
   });
 });
 
@@ -59,19 +61,19 @@ describe("scaling", () => {
   it.each([
     [{ kind: "batches", batches: 1.5 }, 1.5],
     [{ kind: "servings", servings: 12 }, 1.5],
-    [{ kind: "all-of", ingredient: "chard", grams: 430 }, 2.6875],
-    [{ kind: "all-of", ingredient: "kale", grams: 40 }, 0.5],
+    [{ kind: "all-of", lot: someStock("c", "chard", 430) }, 2.6875],
+    [{ kind: "all-of", lot: someStock("k", "kale", 40) }, 0.5],
   ] as const)("%j is %d batches", (wish, batches) => {
     expect(scale(wish)).toMatchObject({ ok: true, value: { batches } });
   });
 
   it("says how it came about", () => {
-    const scaled = scale({ kind: "all-of", ingredient: "chard", grams: 430 });
+    const scaled = scale({ kind: "all-of", lot: someStock("c", "chard", 430) });
     expect(scaled.ok && scaled.value.workings).toBe("430 g ÷ 160 g a batch: 2.69 batches");
   });
 
   it("refuses an ingredient the formula has no place for, and factory runs", () => {
-    expect(scale({ kind: "all-of", ingredient: "plum", grams: 100 })).toMatchObject({
+    expect(scale({ kind: "all-of", lot: someStock("p", "plum", 100) })).toMatchObject({
       ok: false,
       issue: { code: "ingredient-not-in-formula" },
     });

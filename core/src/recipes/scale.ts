@@ -3,14 +3,14 @@ import { accept, refuse, showGrams, trimmedDecimals, type Result } from "../meas
 import { writtenWeight } from "./batch-weight.ts";
 import type { Diners } from "./diners.ts";
 import type { Formula } from "./formula.ts";
-import { gramsPerBatch } from "./slots.ts";
+import { lotGramsPerBatch, type LotOnHand } from "./stock-for-lines.ts";
 
 /** The questions a cook scales by. "weight" is grams of the finished dish, as containers or machine loads want. */
 export type ScaleWish =
   | { readonly kind: "batches"; readonly batches: number }
   | { readonly kind: "servings"; readonly servings: number }
   | { readonly kind: "weight"; readonly grams: number; readonly as: string }
-  | { readonly kind: "all-of"; readonly ingredient: string; readonly grams: number };
+  | { readonly kind: "all-of"; readonly lot: LotOnHand };
 
 export type ScaleIssue =
   | { readonly code: "ingredient-not-in-formula"; readonly ingredient: string }
@@ -22,8 +22,8 @@ export type Scaled = { readonly batches: number; readonly workings: string };
 const mostBatches = 50;
 
 /**
- * How many batches (a positive number, not only whole) answer the wish. "All of" takes every gram into the
- * lines that accept the ingredient, at their caps; a weight is met by the dish as written, after cooking.
+ * How many batches (a positive number, not only whole) answer the wish. "All of" takes every gram of a
+ * lot, as it lies, into the lines that it fits, at their caps; a weight is met by the dish as written, after cooking.
  */
 export function scaleFormula(
   formula: Formula,
@@ -43,9 +43,10 @@ export function scaleFormula(
       return inRange(wish.grams / perBatch, `${wish.as} ÷ ${showGrams(perBatch)} a batch`);
     }
     case "all-of": {
-      const perBatch = gramsPerBatch(formula, wish.ingredient, kitchen);
-      if (perBatch === 0) return refuse({ code: "ingredient-not-in-formula", ingredient: wish.ingredient });
-      return inRange(wish.grams / perBatch, `${showGrams(wish.grams)} ÷ ${showGrams(perBatch)} a batch`);
+      const { ingredient, grams } = wish.lot;
+      const perBatch = lotGramsPerBatch(formula, wish.lot, kitchen);
+      if (perBatch === 0) return refuse({ code: "ingredient-not-in-formula", ingredient });
+      return inRange(grams / perBatch, `${showGrams(grams)} ÷ ${showGrams(perBatch)} a batch`);
     }
   }
 }

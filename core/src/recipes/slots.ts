@@ -1,11 +1,17 @@
 import type { Catalogue, IngredientFacts } from "../catalogue/index.ts";
+import type { FoodWanted } from "../forms/index.ts";
 import { invariant } from "../measure/index.ts";
 import { convert } from "./conversion.ts";
 import { suits, type Diners } from "./diners.ts";
-import { writtenFiller, type Filler, type Formula, type Line } from "./formula.ts";
+import { wantedForm } from "./wanted-form.ts";
+import { writtenFiller, type Filler, type Line } from "./formula.ts";
 
-/** A filler that may be used, with the grams of it that stand for one gram of the line. */
-export type AllowedFiller = Filler & { readonly facts: IngredientFacts; readonly gramsPerGram: number };
+/** A filler that may be used, the form it goes in, and the grams of it that stand for one gram of the line. */
+export type AllowedFiller = Filler & {
+  readonly facts: IngredientFacts;
+  readonly wanted: FoodWanted;
+  readonly gramsPerGram: number;
+};
 
 const dominant = 3;
 
@@ -35,24 +41,10 @@ export function allowedFillers(line: Line, catalogue: Catalogue, diners: Diners)
     const allowed = suits(facts, diners) && !isBarred(line, facts);
     const converted = written && convert(filler.convertBy, written, facts);
     const gramsPerGram = converted?.ok ? converted.value.factor : 1;
-    return allowed ? [{ ...filler, facts, gramsPerGram }] : [];
+    return allowed ? [{ ...filler, facts, gramsPerGram, wanted: wantedForm(line, facts) }] : [];
   });
 }
 
 /** Largest share of a line that one filler may take, its own cap and the strong-herb cap together. */
 export const shareCap = (line: Line, filler: AllowedFiller): number =>
   Math.min(filler.maxShare, isStrong(filler.facts) ? line.maxStrongHerbShare : 1);
-
-/** Grams of an ingredient that one batch can take, over all lines; 0 when it fits nowhere. */
-export function gramsPerBatch(
-  formula: Formula,
-  ingredient: string,
-  kitchen: { readonly catalogue: Catalogue; readonly diners: Diners },
-): number {
-  return formula.lines.reduce((total, line) => {
-    const filler = allowedFillers(line, kitchen.catalogue, kitchen.diners).find(
-      (f) => f.ingredient === ingredient,
-    );
-    return total + (filler ? line.grams * shareCap(line, filler) * filler.gramsPerGram : 0);
-  }, 0);
-}

@@ -38,7 +38,7 @@ it("containers, portions and thawing", () => {
     capacity: containerSizes.map((size) =>
       dishes.map((dish) => places.map((place) => capacityOf(size, dish, place))),
     ),
-    toFill: dishes.map((dish) => places.map((place) => gramsToFill({ count: 3, ml: 200 }, dish, place))),
+    toFill: dishes.map((dish) => places.map((place) => gramsToFill({ kind: "jar", count: 3, place }, dish))),
     fewest: weights.map((grams) => fewestFor(grams, 190)),
     divided: weights.flatMap((grams) =>
       [jars(1), jars(5), mixed, []].map((wish) => divideOver(grams, { gramsPerMl: 1 }, wish)),
@@ -148,13 +148,14 @@ it("makes that are settled, matched, and run out", () => {
     ingredient,
     onHandG,
     state: "usable" as const,
+    method: "strip-leaves" as string | null,
     pastSafety: false,
     ...more,
   });
   const lots = [
     lot("c", "chard", 200),
     lot("k", "kale", 90, { pastSafety: true }),
-    lot("r", "chard", 500, { state: "raw" }),
+    lot("r", "chard", 500, { state: "raw", method: null }),
   ];
   const used = (lineId: string, ingredient: string, lotId: string | null, grams: number): UsedPart => ({
     lineId,

@@ -93,7 +93,7 @@ it("what a dish weighs, takes, needs and lacks", () => {
           [
             { kind: "servings", servings: 7 },
             { kind: "weight", grams: 900, as: "3 × 300 g" },
-            { kind: "all-of", ingredient: "chard", grams: 640 },
+            { kind: "all-of", lot: someStock("c", "chard", 640) },
             { kind: "batches", batches: 51 },
           ] as const
         ).map((wish) => scaleFormula(formula, wish, { catalogue, diners: everyone })),

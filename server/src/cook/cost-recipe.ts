@@ -22,7 +22,10 @@ function sourceOf(lot: Surplus | undefined): PriceSource {
 
 /** What a make from today's stock costs: lots at what was paid, own produce as asked, the rest off the board. */
 export const costRecipe: UseCase<"costRecipe"> = async ({ params, query }, context) => {
-  const planned = await planFor(params.id, { kind: "batches", batches: query.batches }, context);
+  const planned = await planFor(
+    { recipeId: params.id, scale: { kind: "batches", batches: query.batches }, take: [] },
+    context,
+  );
   if (!planned.ok) return planned;
   const { plan, surplus } = planned.value;
   const parts = plan.lines.flatMap((line) =>

@@ -72,6 +72,7 @@ function onHandOf(lot: LotRecord, context: RequestContext): OnHandLot {
     ingredient: lot.ingredient,
     onHandG: lot.balanceG,
     state: lot.state,
+    method: lot.method,
     pastSafety: fresh.safeUntil !== null && fresh.safeUntil < context.today,
   };
 }

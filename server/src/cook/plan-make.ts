@@ -2,17 +2,27 @@ import type { MakePlan } from "@apron/contract";
 import {
   limitingLine,
   planMake as planInCore,
+  preparationsFor,
   roundingEffects,
   type MakePlan as CorePlan,
 } from "@apron/core/cook";
-import { capacityOf, containerSizes, fewestFor, gramsToFill, placesFor } from "@apron/core/larder";
+import {
+  capacityOf,
+  containerSizes,
+  defaultContainer,
+  fewestFor,
+  fillFraction,
+  gramsToFill,
+  placesFor,
+} from "@apron/core/larder";
+import { formWords, methodWords } from "@apron/core/forms";
 import { stockFor } from "@apron/core/match";
-import { accept, showGrams } from "@apron/core/measure";
+import { accept, addDays, showGrams } from "@apron/core/measure";
 import {
   allergensOf,
   dinersOf,
   gramsInLoads,
-  gramsPerBatch,
+  lotGramsPerBatch,
   additionSteps,
   loadsOf,
   scaleFormula,
@@ -31,27 +41,28 @@ import type { InputOf } from "@apron/contract";
 
 type Wish = InputOf<"planMake">["body"]["scale"];
 
-/** A lot that a recipe is scaled to is taken before any other. */
-const chosenLotWorth = 10;
-
 export type PlannedMake = {
   readonly plan: CorePlan;
   readonly formula: Formula;
   readonly version: number;
   readonly surplus: readonly Surplus[];
+  /** Lots that would fit, and are not offered because they would shorten the dish's date. */
+  readonly leftOut: readonly Surplus[];
   readonly workings: string;
+  readonly scale: Wish;
 };
 
 /** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
 export async function planFor(
-  recipeId: string,
-  scale: Wish,
+  { recipeId, scale, take }: InputOf<"planMake">["body"],
   context: RequestContext,
 ): Promise<Answer<PlannedMake>> {
   const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
   const { formula, version } = recipe;
-  const surplus = prioritise(await surplusOnHand(context), scale);
+  const lineIds = formula.lines.map((line) => line.id);
+  const chosen = scale.kind === "all-of-lot" ? [...take, { lineId: null, lotId: scale.lotId }] : take;
+  const surplus = (await surplusOnHand(context)).map((lot) => withChoice(lot, chosen, lineIds));
   const wish = wishOf(scale, { surplus, formula });
   if (!wish.ok) return wish;
   const { settings, cup, units, locale } = context.session.kitchen;
@@ -65,28 +76,31 @@ export async function planFor(
   const scaled = scaleFormula(formula, wish.value, kitchen);
   if (!scaled.ok) return refuseWith(scaled.issue, "scale");
   const { batches, workings } = scaled.value;
+  const offered = stockFor(formula, batches, { stock: surplus, kitchen: await matchKitchenOf(context) });
   // A lot chosen by the cook goes in whatever it does to the date; otherwise the ranking's own choice stands.
-  const stock =
-    scale.kind === "all-of-lot"
-      ? surplus
-      : stockFor(formula, batches, { stock: surplus, kitchen: await matchKitchenOf(context) });
-  const plan = planInCore(formula, batches, { stock, kitchen });
+  const isIn = (lot: Surplus): boolean =>
+    (lot.chosenFor?.length ?? 0) > 0 || offered.some((one) => one.lotId === lot.lotId);
+  const plan = planInCore(formula, batches, { stock: surplus.filter(isIn), kitchen });
   if (!plan.ok) return refuseWith(plan.issue, "recipeId");
-  return accept({ plan: plan.value, formula, version, surplus, workings });
+  const leftOut = surplus.filter((lot) => !isIn(lot) && lotGramsPerBatch(formula, lot, kitchen) > 0);
+  return accept({ plan: plan.value, formula, version, surplus, leftOut, workings, scale });
+}
+
+/** A lot with the lines that the cook chose it for. */
+function withChoice(
+  lot: Surplus,
+  chosen: readonly { readonly lineId: string | null; readonly lotId: string }[],
+  lineIds: readonly string[],
+): Surplus {
+  const mine = chosen.filter((one) => one.lotId === lot.lotId);
+  return mine.length === 0 ? lot : { ...lot, chosenFor: mine.flatMap((one) => one.lineId ?? lineIds) };
 }
 
 /** Scales a recipe and fills every line from what is on hand. Changes nothing. */
 export const planMake: UseCase<"planMake"> = async ({ body }, context) => {
-  const planned = await planFor(body.recipeId, body.scale, context);
+  const planned = await planFor(body, context);
   return planned.ok ? present({ ...planned.value, context }) : planned;
 };
-
-const prioritise = (surplus: readonly Surplus[], scale: Wish): Surplus[] =>
-  surplus.map((s) =>
-    scale.kind === "all-of-lot" && s.lotId === scale.lotId
-      ? { ...s, urgencyWeight: s.urgencyWeight + chosenLotWorth }
-      : s,
-  );
 
 type Scaling = { readonly surplus: readonly Surplus[]; readonly formula: Formula };
 
@@ -96,9 +110,10 @@ function wishOf(scale: Wish, { surplus, formula }: Scaling): Answer<ScaleWish> {
     case "servings":
       return accept(scale);
     case "containers": {
-      const { count, ml, place } = scale;
-      const grams = gramsToFill(scale, formula, place);
-      return accept({ kind: "weight", grams, as: `${count} × ${ml} ml with headspace, ${showGrams(grams)}` });
+      const { count, container: kind, place } = scale;
+      const name = containerSizes.find((size) => size.kind === kind)?.name ?? kind;
+      const grams = gramsToFill({ kind, count, place }, formula);
+      return accept({ kind: "weight", grams, as: `${count} × ${name} with headspace, ${showGrams(grams)}` });
     }
     case "loads": {
       const grams = gramsInLoads(formula, scale.count);
@@ -107,9 +122,7 @@ function wishOf(scale: Wish, { surplus, formula }: Scaling): Answer<ScaleWish> {
     }
     case "all-of-lot": {
       const lot = surplus.find((s) => s.lotId === scale.lotId);
-      return lot
-        ? accept({ kind: "all-of", ingredient: lot.ingredient, grams: lot.grams })
-        : notFound("lot-unknown", "scale.lotId");
+      return lot ? accept({ kind: "all-of", lot }) : notFound("lot-unknown", "scale.lotId");
     }
   }
 }
@@ -145,10 +158,14 @@ function present(planned: Planned): Answer<MakePlan> {
     allergens: allergensOf(used, context.catalogue),
     cautions: presentCautions(formula, drawn, context),
     containers: containersFor(formula, plan.output.value),
+    storeIn: storeInOf(planned),
+    prepare: prepareOf(planned),
     useBy: {
       fridge: useByIn("fridge", made, context),
       freezer: useByIn("freezer", made, context),
     },
+    leftOut: leftOutOf(planned),
+    headspace: { fridge: 1 - fillFraction.fridge, freezer: 1 - fillFraction.freezer },
     scaleChoices: scaleChoices(planned),
   });
 }
@@ -162,7 +179,7 @@ const presentLine = (
   preparation: l.line.preparation,
   group: l.line.group,
   wantedG: l.wantedG,
-  asBoughtG: l.line.asBoughtG && (l.line.asBoughtG * l.wantedG) / l.line.grams,
+  asBoughtG: l.asBoughtG,
   optional: l.line.optional,
   toTaste: l.line.toTaste,
   parts: l.parts.map((p) => ({
@@ -171,13 +188,52 @@ const presentLine = (
     lotId: p.lotId,
     from: p.from,
     grams: p.grams,
-    toTrim: surplus.some((s) => s.lotId === p.lotId && s.toTrim),
+    toDo: p.toDo === null ? null : { method: p.toDo, words: methodWords(p.toDo) },
+    form: formOf(surplus.find((s) => s.lotId === p.lotId)),
+    lotG: p.lotG,
+    inDish: p.inDish,
     scale: p.measured.scale,
     spoon: p.measured.spoon,
     whole: p.measured.whole,
     gradualAddition: additionSteps(l.line.gradualAddition, p.grams),
   })),
+  others: l.others.map((other) => ({
+    ...{ lotId: other.lotId, name: nameFor(context, other.ingredient), grams: other.grams },
+    form: formOf(surplus.find((s) => s.lotId === other.lotId)),
+    toDo: other.toDo === null ? null : methodWords(other.toDo),
+  })),
 });
+
+const formOf = (lot: Surplus | undefined): string => (lot ? formWords(lot.form, lot.method) : "");
+
+/** Lots left out for the sake of the date, each with the date that would follow: its own last safe day. */
+const leftOutOf = ({ leftOut, context }: Planned): MakePlan["leftOut"] =>
+  leftOut.map((lot) => ({
+    ...{ lotId: lot.lotId, name: nameFor(context, lot.ingredient), form: formOf(lot), grams: lot.usableG },
+    useBy: addDays(context.today, lot.safeDays ?? 0),
+  }));
+
+/** Containers that were asked for stay what is proposed; else what suits the kind of dish. */
+function storeInOf({ formula, scale, plan }: Planned): MakePlan["storeIn"] {
+  if (scale.kind === "containers") {
+    const { container: kind, place, count } = scale;
+    return { kind, place, count };
+  }
+  const options = containersFor(formula, plan.output.value);
+  const first = options.find((one) => one.kind === defaultContainer(formula.kind)) ?? options[0];
+  return first ? { kind: first.kind, place: first.place, count: null } : null;
+}
+
+const prepareOf = ({ plan, surplus, context }: Planned): MakePlan["prepare"] =>
+  preparationsFor(
+    plan.lines.flatMap((line) => line.parts),
+    surplus,
+    context.catalogue,
+  ).map((one) => ({
+    ...one,
+    name: nameFor(context, surplus.find((lot) => lot.lotId === one.lotId)?.ingredient ?? ""),
+    words: methodWords(one.method),
+  }));
 
 const containersFor = (formula: Formula, grams: number): MakePlan["containers"] =>
   placesFor(formula.keeping).flatMap((place) =>
@@ -194,6 +250,6 @@ function scaleChoices({ formula, surplus, context }: Planned): MakePlan["scaleCh
   const diners = dinersOf(context.session.kitchen.settings.eaters);
   const kitchen = { catalogue: context.catalogue, diners };
   return surplus
-    .filter((s) => s.urgencyWeight > 0.05 && gramsPerBatch(formula, s.ingredient, kitchen) > 0)
+    .filter((s) => s.urgencyWeight > 0.05 && lotGramsPerBatch(formula, s, kitchen) > 0)
     .map((s) => ({ lotId: s.lotId, name: nameFor(context, s.ingredient), grams: s.grams }));
 }

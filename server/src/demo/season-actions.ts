@@ -112,21 +112,25 @@ export async function trimLot(
 
 /** Makes one batch from what is trimmed, buying the rest, and puts it by. Returns nothing made when stock lacks. */
 export async function makeBatch(context: RequestContext, recipeId: string) {
-  const plan = await run(planMake, { body: { recipeId, scale: { kind: "batches", batches: 1 } } }, context);
+  const plan = await run(
+    planMake,
+    { body: { recipeId, scale: { kind: "batches", batches: 1 }, take: [] } },
+    context,
+  );
   const parts = plan.lines.flatMap((l) =>
     l.parts.map((p) => ({
       lineId: l.lineId,
       ingredient: p.ingredient,
       lotId: p.lotId,
       grams: Math.round(p.grams * 10) / 10,
-      toTrim: p.toTrim,
+      toTrim: p.toDo !== null,
     })),
   );
   if (!parts.some((p) => p.lotId !== null && !p.toTrim)) return undefined;
   const used = parts.map(({ toTrim, ...p }) => ({ ...p, lotId: toTrim ? null : p.lotId }));
   const freezes = plan.useBy.freezer !== null;
   const place = freezes ? ("freezer" as const) : ("fridge" as const);
-  const kind = plan.useBy.fridge?.reason.includes("salad") ? ("bowl" as const) : ("jar" as const);
+  const kind = plan.storeIn?.kind;
   const option = plan.containers.find((c) => c.kind === kind && c.place === place) ?? plan.containers[0];
   invariant(option !== undefined, `${recipeId} fits no container`);
   const containers = [{ kind: option.kind, place: option.place, count: option.fewest }];

@@ -99,7 +99,7 @@ function usesOf(match: RecipeMatch, { surplus, context }: Seen): Match["uses"] {
       name: nameFor(context, ingredient),
       grams: mine.reduce((total, f) => total + f.grams, 0),
       daysLeft: Math.min(...lots.map((s) => s.daysLeft)),
-      toTrim: lots.some((s) => s.toTrim),
+      toTrim: mine.some((f) => f.toDo !== null),
       lotIds: lots.map((s) => s.lotId),
     };
   });
@@ -131,5 +131,5 @@ function workingsOf(match: RecipeMatch, { surplus, context }: Seen): string {
 
 export const listMatches: UseCase<"listMatches"> = async (_input, context) => {
   const { matches, surplus } = await matchesNow(context);
-  return accept({ matches, surplusG: surplus.reduce((g, s) => g + s.grams, 0), lots: surplus.length });
+  return accept({ matches, surplusG: surplus.reduce((g, s) => g + s.usableG, 0), lots: surplus.length });
 };

@@ -1,6 +1,8 @@
 import type { TrimYield } from "@apron/core/catalogue";
+import { trimOf } from "@apron/core/forms";
 import { hasJuices, kitchenYield, type Juices, type KitchenYield } from "@apron/core/trim";
 import type { LotRecord } from "../context/ports/lot.store.ts";
+import type { RequestContext } from "../context/request-context.ts";
 import type { LearnedWeighing } from "../context/ports/trim.store.ts";
 
 export type YieldKind = { readonly grade: LotRecord["grade"]; readonly juices: Juices };
@@ -22,3 +24,33 @@ export const defaultYieldKind = (method: string, grade: LotRecord["grade"]): Yie
   grade,
   juices: hasJuices(method) ? "kept" : null,
 });
+
+/** Usable ÷ bought that this kitchen expects of an ingredient trimmed one way; its usual way where none is named. */
+export type YieldInForce = (
+  ingredient: string,
+  method: string | null,
+  grade: LotRecord["grade"],
+) => number | undefined;
+
+const known = new WeakMap<RequestContext, Promise<YieldInForce>>();
+
+/** The yields in force, each worked out once a request, and this kitchen's weighings read once. */
+export function yieldsInForce(context: RequestContext): Promise<YieldInForce> {
+  const found = known.get(context) ?? readYields(context);
+  known.set(context, found);
+  return found;
+}
+
+async function readYields({ stores, catalogue }: RequestContext): Promise<YieldInForce> {
+  const learned = await stores.trims.learned("all");
+  const worked = new Map<string, number | undefined>();
+  return (ingredient, method, grade) => {
+    const facts = catalogue.ingredients.get(ingredient);
+    const way = facts && trimOf(facts, method);
+    if (!way) return undefined;
+    const key = `${ingredient} ${way.method} ${grade}`;
+    if (!worked.has(key))
+      worked.set(key, yieldOf(way, defaultYieldKind(way.method, grade), learned).next.value);
+    return worked.get(key);
+  };
+}

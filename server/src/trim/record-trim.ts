@@ -1,6 +1,6 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
 import { lastDayOnceTrimmed } from "@apron/core/basket";
-import { needsNoTrimming } from "@apron/core/forms";
+import { ingredientAfter, needsNoTrimming } from "@apron/core/forms";
 import type { TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import {
@@ -103,7 +103,10 @@ type Cut = {
 
 /** The lots a trim leaves behind: the usable part, and each by-product that is kept. */
 function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, context: RequestContext): Cut {
-  const usable: Child = { state: "usable", method: body.method, grams: closed.usableG, note: "", body };
+  const usable: Child = {
+    ...{ state: "usable", method: body.method, grams: closed.usableG, note: "", body },
+    ingredient: ingredientAfter(lot.ingredient, body.method),
+  };
   const parts = closed.parts.map((p) => {
     const use = useOfPart(p.part, handbook.byProducts);
     const note = use ? `${p.part}: ${use}` : p.part;

@@ -1,5 +1,6 @@
 import type { UseCases } from "../context/request-context.ts";
 import { compareBuys, planPurchase } from "./plan-purchase.ts";
+import { prepareLots, withdrawTrims } from "./prepare-lots.ts";
 import { recordTrim } from "./record-trim.ts";
 import { trimOptions } from "./trim-options.ts";
 import { withdrawTrim } from "./withdraw-trim.ts";
@@ -9,10 +10,20 @@ export const trimUseCases = {
   trimOptions,
   recordTrim,
   withdrawTrim,
+  prepareLots,
+  withdrawTrims,
   planPurchase,
   compareBuys,
   chainYields,
   weighTray,
 } satisfies UseCases<
-  "trimOptions" | "recordTrim" | "withdrawTrim" | "planPurchase" | "compareBuys" | "chainYields" | "weighTray"
+  | "trimOptions"
+  | "recordTrim"
+  | "withdrawTrim"
+  | "prepareLots"
+  | "withdrawTrims"
+  | "planPurchase"
+  | "compareBuys"
+  | "chainYields"
+  | "weighTray"
 >;

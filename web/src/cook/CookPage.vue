@@ -14,7 +14,7 @@ import { sentenceOf } from "../client/words.ts";
 import CautionList from "../ui/CautionList.vue";
 import { showDay } from "../ui/dates.ts";
 import { allergenWords } from "../recipes/kind-words.ts";
-import { counted, nounFor } from "../ui/plural.ts";
+import { counted } from "../ui/plural.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import FigureText from "../ui/FigureText.vue";
 import PageHead from "../ui/PageHead.vue";
@@ -24,7 +24,8 @@ import MakeLines from "./MakeLines.vue";
 import PutBy from "./PutBy.vue";
 import ScaleChooser from "./ScaleChooser.vue";
 import { useMakeForm } from "./use-make-form.ts";
-import { useTrimFirst } from "./use-trim-first.ts";
+import LeftOutLots from "./LeftOutLots.vue";
+import { usePreparation } from "./use-preparation.ts";
 
 const props = defineProps<{ id: string }>();
 const route = useRoute();
@@ -36,24 +37,39 @@ const weights = useWeightSource();
 
 const asked = Number(route.query["batches"] ?? 1);
 const scale = ref<PlanMake["scale"]>({ kind: "batches", batches: asked > 0 && asked <= 50 ? asked : 1 });
+/** Lots that the cook chose, for one line or wherever they fit. */
+const take = ref<PlanMake["take"]>([]);
+const takeLot = (lotId: string, lineId: string | null): void => {
+  take.value = [
+    ...take.value.filter((one) => one.lotId !== lotId || one.lineId !== lineId),
+    { lotId, lineId },
+  ];
+};
 const {
   data: plan,
   error,
   refresh,
 } = useQuery({
-  key: () => ["make-plan", props.id, JSON.stringify(scale.value)],
-  query: () => call("planMake", { body: { recipeId: props.id, scale: scale.value } }),
+  key: () => ["make-plan", props.id, JSON.stringify([scale.value, take.value])],
+  query: () => call("planMake", { body: { recipeId: props.id, scale: scale.value, take: take.value } }),
   placeholderData: (before) => before,
 });
-const { draft, parts, containers, setUsed, toTrim, finish, submission } = useMakeForm(props.id, plan);
-/** One name where several lots of it are to be trimmed. */
-const rawNames = computed(() => [...new Set(toTrim.value.map((p) => p.name))]);
-const trimFirst = useTrimFirst();
+const { draft, parts, containers, makes, storedG, setUsed, toBuy, useBought, finish, submission } =
+  useMakeForm(props.id, plan);
+const preparation = usePreparation();
+/** "about 230 g lemon (squeeze)": what is trimmed first, and no more of it. */
+const preparing = computed(() =>
+  (plan.value?.prepare ?? []).map(
+    (one) => `${showGrams(one.rawG, session.display)} ${one.name} (${one.words})`,
+  ),
+);
 const lead = computed(() =>
   plan.value
     ? `${counted(plan.value.lines.length, "ingredient line")} · ${allergenWords(plan.value.allergens)}`
     : "",
 );
+
+const toBuyNames = computed(() => [...new Set(toBuy.value.map((part) => part.name))]);
 
 /** What rounding to the scale does to the ratios that matter. */
 const roundings = computed(() =>
@@ -67,8 +83,8 @@ const roundings = computed(() =>
     }),
 );
 
-async function trimAll(): Promise<void> {
-  await trimFirst(toTrim.value.flatMap((p) => p.lotId ?? []));
+async function prepareAll(): Promise<void> {
+  if (plan.value) await preparation.prepare(plan.value);
   await refreshAll();
   await refresh();
 }
@@ -91,21 +107,39 @@ async function putBy(): Promise<void> {
     <ScaleChooser v-model="scale" :plan="plan" :problem="error ? sentenceOf(error) : undefined" />
     <form class="columns" novalidate aria-label="Make it" @submit.prevent="putBy" @input="submission.forget">
       <div class="left">
-        <div v-if="toTrim.length > 0" class="trim-first" role="status">
-          <p>
-            {{ rawNames.join(", ") }} {{ nounFor(rawNames.length, "is", "are") }} still raw. The weights are
-            what should be left after trimming.
-          </p>
+        <div v-if="plan.prepare.length > 0" class="trim-first" role="status" data-testid="to-prepare">
+          <p>To prepare first: {{ preparing.join(", ") }}. The weights below are what should be left.</p>
           <Button
-            label="Use estimated weights"
+            label="Prepare what this needs, by estimate"
             data-testid="use-estimates"
             size="small"
             severity="warn"
-            @click="trimAll"
+            :loading="preparation.submission.pending.value"
+            @click="prepareAll"
           />
-          <RouterLink :to="`/trim/${toTrim[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
+          <RouterLink :to="`/trim/${plan.prepare[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
+          <ProblemNote :text="preparation.submission.sentence.value" />
         </div>
-        <MakeLines :plan="plan" :parts="parts" :sentence-at="submission.sentenceAt" @used="setUsed" />
+        <MakeLines
+          :plan="plan"
+          :parts="parts"
+          :sentence-at="submission.sentenceAt"
+          @used="setUsed"
+          @take="takeLot"
+        />
+        <LeftOutLots :lots="plan.leftOut" @take="takeLot($event, null)" />
+        <div v-if="toBuy.length > 0" class="to-buy small" data-testid="to-buy">
+          <p>
+            Still to buy, and not counted as used: <b>{{ toBuyNames.join(", ") }}</b>.
+          </p>
+          <Button
+            label="Bought: use them"
+            data-testid="use-bought"
+            size="small"
+            severity="secondary"
+            @click="useBought"
+          />
+        </div>
         <p v-if="plan.limiting" class="small" data-testid="limiting">
           Runs out first: <b>{{ plan.limiting.name }}</b>, enough for
           {{ counted(plan.limiting.batches, "batch", "batches") }}.
@@ -132,7 +166,7 @@ async function putBy(): Promise<void> {
         <div class="out">
           <div>
             <p class="soft small">makes</p>
-            <FigureText :text="showEstimate(plan.output, session.display)" />
+            <FigureText :text="showEstimate(makes, session.display)" data-testid="makes" />
           </div>
           <WeightField
             id="weighed"
@@ -143,7 +177,12 @@ async function putBy(): Promise<void> {
             :problem="submission.sentenceAt('weighedG')"
           />
         </div>
-        <PutBy v-model="containers" :plan="plan" :problem="submission.sentenceAt('containers')" />
+        <PutBy
+          v-model="containers"
+          :plan="plan"
+          :stored-g="storedG"
+          :problem="submission.sentenceAt('containers')"
+        />
         <ProblemNote :text="submission.sentence.value ?? submission.sentenceAt('used')" />
         <Button
           type="submit"
@@ -151,7 +190,7 @@ async function putBy(): Promise<void> {
           data-testid="finish-batch"
           size="large"
           :loading="submission.pending.value"
-          :disabled="toTrim.length > 0"
+          :disabled="plan.prepare.length > 0"
         />
         <LeftOvers v-model="draft.leftOvers" :parts="parts" :problem="submission.sentenceAt('leftOvers')" />
         <CautionList :cautions="plan.cautions" />
@@ -195,6 +234,13 @@ async function putBy(): Promise<void> {
 
 .trim-first p {
   width: 100%;
+}
+
+.to-buy {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 1rem;
+  align-items: center;
 }
 
 .steps {

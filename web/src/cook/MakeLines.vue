@@ -18,13 +18,33 @@ const props = defineProps<{
   parts: readonly PartDraft[];
   sentenceAt: (field: string) => string | undefined;
 }>();
-const emit = defineEmits<{ used: [key: string, text: string] }>();
+const emit = defineEmits<{
+  used: [key: string, text: string];
+  take: [lotId: string, lineId: string];
+}>();
 const session = useSession();
 const fromWords = { lot: "from the basket", staple: "from the shelf", buy: "to buy" } as const;
+const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
+/** Which lot it comes from, in which form, and what is still to be done to it. */
+const sourceWords = (part: PartDraft): string =>
+  [
+    fromWords[part.from] + (part.form ? `, ${part.form}` : ""),
+    part.toDo ? `still to do: ${part.toDo.words}` : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
+/** The line's first part offers the other lots that fit. */
+const othersOf = (part: PartDraft) => {
+  const line = lineOf(part);
+  return line && line.parts[0]?.lotId === part.lotId && line.parts[0]?.ingredient === part.ingredient
+    ? line.others
+    : [];
+};
+const otherWords = (other: { name: string; form: string; grams: number }): string =>
+  `${showGrams(other.grams, session.display)} ${other.name} (${other.form})`;
 const rows = computed(() => [...props.parts]);
 /** Rows whose bottle or jar is being weighed back, by their key. */
 const { rows: openRows, isOpen, toggle } = useOpenRows();
-const lineOf = (part: PartDraft) => props.plan.lines.find((line) => line.lineId === part.lineId);
 const errorWords = (error: number): string =>
   Math.abs(error) < 0.005
     ? ""
@@ -64,7 +84,7 @@ const problemAt = (part: PartDraft): string | undefined => {
           <span class="soft small"> {{ lineOf(data)?.preparation }}</span>
           <span v-if="handWords(data)" class="hand small">{{ handWords(data) }}</span>
           <span class="from small">
-            <span :class="data.from">{{ data.toTrim ? "trim it first" : fromWords[data.from] }}</span>
+            <span :class="data.from">{{ sourceWords(data) }}</span>
             <Button
               label="Weigh back"
               size="small"
@@ -73,6 +93,17 @@ const problemAt = (part: PartDraft): string | undefined => {
               :aria-label="`Weigh back the ${data.name}`"
               data-testid="weigh-back"
               @click="toggle(data.key)"
+            />
+          </span>
+          <span v-for="other in othersOf(data)" :key="other.lotId" class="from small">
+            or {{ otherWords(other) }}
+            <Button
+              label="Use this"
+              size="small"
+              variant="text"
+              :aria-label="`Use ${otherWords(other)} for ${data.name}`"
+              :data-testid="`use-${other.lotId}`"
+              @click="emit('take', other.lotId, data.lineId)"
             />
           </span>
         </span>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { ContainerOption, MakePlan, UseBy } from "@apron/contract";
+import { fewestFor } from "@apron/core/larder";
+import { showPercent } from "@apron/core/measure";
 import Button from "primevue/button";
 import InputNumber from "primevue/inputnumber";
 import { computed } from "vue";
@@ -9,7 +11,7 @@ import ProblemNote from "../ui/ProblemNote.vue";
 import type { ContainerDraft } from "./make-draft.ts";
 
 /** Which containers, how many, and until when the dish keeps in them. */
-const props = defineProps<{ plan: MakePlan; problem: string | undefined }>();
+const props = defineProps<{ plan: MakePlan; storedG: number; problem: string | undefined }>();
 const containers = defineModel<ContainerDraft[]>({ required: true });
 
 const current = computed(() => containers.value[0]);
@@ -19,7 +21,9 @@ const useBy = computed<UseBy | null>(() => (current.value ? props.plan.useBy[cur
 const placeWords = { fridge: "fridge", freezer: "freezer" } as const;
 
 function choose(option: ContainerOption): void {
-  containers.value = [{ kind: option.kind, place: option.place, count: option.fewest }];
+  containers.value = [
+    { kind: option.kind, place: option.place, count: fewestFor(props.storedG, option.capacityG) },
+  ];
 }
 function setCount(count: number): void {
   const now = current.value;
@@ -59,6 +63,9 @@ function setCount(count: number): void {
         @update:model-value="setCount($event ?? 1)"
       />
     </div>
+    <p v-if="current" class="small soft">
+      {{ showPercent(plan.headspace[current.place]) }} of each is left empty as headspace.
+    </p>
     <ProblemNote :text="problem" />
     <div v-if="useBy" class="date">
       <p>

@@ -21,9 +21,9 @@ const servings = computed(() => (props.plan ? trimmedDecimals(props.plan.serving
 
 /** What may be filled: containers of a size, or a machine as often as it takes. */
 const fills = {
-  jar: { label: "× 200 ml jars", scale: { kind: "containers", ml: 200, place: "fridge" } },
-  tub: { label: "× 500 ml tubs", scale: { kind: "containers", ml: 500, place: "fridge" } },
-  cube: { label: "× 30 ml cubes", scale: { kind: "containers", ml: 30, place: "freezer" } },
+  jar: { label: "× 200 ml jars", scale: { kind: "containers", container: "jar", place: "fridge" } },
+  tub: { label: "× 500 ml tubs", scale: { kind: "containers", container: "tub", place: "fridge" } },
+  cube: { label: "× 20 ml cubes", scale: { kind: "containers", container: "cube", place: "freezer" } },
   load: { label: "× machine loads", scale: { kind: "loads" } },
 } as const;
 const fill = ref<keyof typeof fills>("jar");

@@ -1,4 +1,7 @@
 import type { ContainerOption, MakePart, MakePlan } from "@apron/contract";
+import { dishWeight } from "@apron/core/cook";
+import { fewestFor } from "@apron/core/larder";
+import type { Estimate } from "@apron/core/measure";
 import { newId } from "../client/new-id.ts";
 import { useDraft } from "../client/use-draft.ts";
 import { typedGrams } from "../ui/typed-grams.ts";
@@ -40,7 +43,9 @@ export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>):
     line.parts.map((part) => {
       const key = `${line.lineId} ${part.ingredient} ${part.lotId ?? ""}`;
       const planned = String(Math.round(part.grams * 10) / 10);
-      return { ...part, lineId: line.lineId, key, planned, text: used[key] ?? planned };
+      // What is still to be bought is not used yet: it counts once the cook says so.
+      const untouched = part.from === "buy" ? "" : planned;
+      return { ...part, lineId: line.lineId, key, planned, text: used[key] ?? untouched };
     }),
   );
 
@@ -51,17 +56,15 @@ export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>):
 export const gramsOf = (part: PartDraft): number | undefined =>
   part.text === part.planned ? Math.floor(part.grams * 1000) / 1000 : typedGrams(part.text);
 
-/** A bowl for what is eaten now, a tub for a dip, jars for what keeps: the first guess, changed in two taps. */
-const defaultContainer: Readonly<Record<string, ContainerOption["kind"]>> = {
-  "leaf-salad": "bowl",
-  "grain-salad": "bowl",
-  "cooked-salad": "bowl",
-  slaw: "bowl",
-  dip: "tub",
-};
+/** What the dish should weigh as it stands: what was typed, and the plan's grams where nothing was. */
+export const makesOf = (parts: readonly PartDraft[]): Estimate =>
+  dishWeight(parts.map((part) => ({ ...part, grams: part.text === "" ? part.grams : (gramsOf(part) ?? 0) })));
 
-export function proposedContainers(plan: MakePlan): ContainerDraft[] {
-  const wanted = defaultContainer[plan.kind] ?? "jar";
-  const option = plan.containers.find((c) => c.kind === wanted) ?? plan.containers[0];
-  return option ? [{ kind: option.kind, place: option.place, count: option.fewest }] : [];
+/** The containers proposed for so many grams: as many as were asked for, else the fewest that hold them. */
+export function proposedContainers(plan: MakePlan, grams: number): ContainerDraft[] {
+  const { storeIn } = plan;
+  const option = plan.containers.find((c) => c.kind === storeIn?.kind && c.place === storeIn.place);
+  if (!option) return [];
+  const count = storeIn?.count ?? fewestFor(grams, option.capacityG);
+  return [{ kind: option.kind, place: option.place, count }];
 }

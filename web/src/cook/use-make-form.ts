@@ -4,6 +4,7 @@ import { newId } from "../client/new-id.ts";
 import { useSubmit, type Submission } from "../client/use-submit.ts";
 import {
   gramsOf,
+  makesOf,
   partsOf,
   proposedContainers,
   useMakeDraft,
@@ -58,14 +59,21 @@ export function useMakeForm(recipeId: string, plan: Ref<MakePlan | undefined>) {
     renew: () => (draft.value.id = newId()),
   });
   const parts = computed(() => (plan.value ? partsOf(plan.value, draft.value.used) : []));
+  const makes = computed(() => makesOf(parts.value));
+  /** What is to be stored: as weighed, else as worked out. */
+  const storedG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
   const containers = computed<ContainerDraft[]>({
-    get: () => draft.value.containers ?? (plan.value ? proposedContainers(plan.value) : []),
+    get: () => draft.value.containers ?? (plan.value ? proposedContainers(plan.value, storedG.value) : []),
     set: (chosen) => (draft.value.containers = chosen),
   });
   const setUsed = (key: string, text: string): void => {
     draft.value.used = { ...draft.value.used, [key]: text };
   };
-  const toTrim = computed(() => parts.value.filter((p) => p.toTrim));
+  /** Still to be bought, and not said to be used yet. */
+  const toBuy = computed(() => parts.value.filter((p) => p.from === "buy" && p.text === ""));
+  const useBought = (): void => {
+    for (const part of toBuy.value) setUsed(part.key, part.planned);
+  };
   async function finish(): Promise<BatchMade | undefined> {
     const now = plan.value;
     const typed = { draft: draft.value, parts: parts.value, containers: containers.value };
@@ -75,5 +83,5 @@ export function useMakeForm(recipeId: string, plan: Ref<MakePlan | undefined>) {
     if (made) clear();
     return made;
   }
-  return { draft, parts, containers, setUsed, toTrim, finish, submission };
+  return { draft, parts, containers, makes, storedG, setUsed, toBuy, useBought, finish, submission };
 }

@@ -7,6 +7,7 @@ export const cookSentences: Sentences = {
   "batches-out-of-range": (m) => `Enter more than 0 and up to ${String(m["atMost"])} batches.`,
   "not-for-these-diners": () => "One line of this recipe has nothing that everyone here can eat.",
   "grams-not-positive": () => "Enter how much was used, or remove the line.",
+  "form-does-not-fit": () => "That lot isn't in a form this line can use.",
   "not-in-this-line": () => "That ingredient can't be used in this line.",
   "never-raw": () => "This must not be eaten raw.",
   "line-unknown": () => "The recipe has changed and no longer has this line. Open it again.",

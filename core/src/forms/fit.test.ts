@@ -1,0 +1,141 @@
+import { describe, expect, it } from "@jest/globals";
+import { factsOf } from "../../test/kitchen.ts";
+import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
+import { wantedForm, lineOf, fillerOf, type Line } from "../recipes/index.ts";
+import { askedForAs, fitOf, ingredientAfter, type Fit, type FoodOnHand } from "./fit.ts";
+import { foodForms, formAfter } from "./food-form.ts";
+import { formWords, methodWords } from "./form-words.ts";
+import { madeFrom } from "./tables/made-from.ts";
+import { wholePieces } from "./whole-pieces.ts";
+
+const yieldsOf = (id: string): Record<string, number> =>
+  Object.fromEntries(factsOf(id).trims.map((trim) => [trim.method, trim.mean]));
+/** "lemon": whole; "lemon squeeze": after that method. */
+const food = (text: string): FoodOnHand => {
+  const [ingredient = "", method = null] = text.split(" ");
+  return method === null
+    ? { ingredient, form: "whole", method: null, yields: yieldsOf(ingredient) }
+    : { ingredient, form: formAfter(method), method, yields: {} };
+};
+const fit = (lot: string, ingredient: string, line: Partial<Line> = {}): Fit | undefined => {
+  const facts = factsOf(ingredient);
+  const whole = lineOf({ id: "l", role: "body", grams: 100, fillers: [fillerOf(ingredient)] }, line);
+  return fitOf(food(lot), wantedForm(whole, facts));
+};
+
+describe("what goes into a line, and how", () => {
+  it.each([
+    ["lemon", "lemon-juice", {}, 1 / 0.43, "squeeze"],
+    ["lemon squeeze", "lemon-juice", {}, 1, null],
+    ["lemon-juice", "lemon-juice", {}, 1, null],
+    ["lemon-juice squeeze", "lemon-juice", {}, 1, null],
+    ["lemon", "lemon", { trim: "zest" }, 1 / 0.05, "zest"],
+    ["lemon zest", "lemon", { trim: "zest" }, 1, null],
+    ["eggplant", "eggplant", { trim: "char-whole-then-scoop" }, 1 / 0.5, "char-whole-then-scoop"],
+    ["eggplant roast-whole-then-scoop", "eggplant", { trim: "char-whole-then-scoop" }, 1, null],
+    ["eggplant peel", "eggplant", {}, 1, null],
+    ["leek", "leek", {}, 1 / 0.44, "top-and-tail"],
+    ["leek peel", "leek", {}, 1, null],
+    ["lemon", "lemon", { preparation: "1 whole lemon" }, 1, null],
+    ["rice-white boil", "rice-white", { cook: null }, undefined, null],
+    ["feta", "feta", {}, 1, null],
+    ["feta drain-can", "feta", {}, 1, null],
+    ["chickpea-dry boil", "chickpea", {}, 1, null],
+  ] as const)("%s into a line of %s %j", (lot, ingredient, line, perGram, toDo) => {
+    const found = fit(lot, ingredient, line);
+    if (perGram === undefined) expect(found).toBeUndefined();
+    else {
+      const own = lot.split(" ").length === 1 && toDo !== null ? yieldsOf(lot)[toDo] : undefined;
+      expect(found?.perGram).toBeCloseTo(own === undefined ? 1 : 1 / own, 9);
+      expect(found?.toDo).toBe(toDo);
+    }
+  });
+
+  it.each([
+    ["lemon squeeze", "lemon", { trim: "zest" }],
+    ["lemon zest", "lemon-juice", {}],
+    ["lemon zest", "lemon", {}],
+    ["lemon-juice", "lemon", {}],
+    ["eggplant peel", "eggplant", { trim: "char-whole-then-scoop" }],
+    ["eggplant roast-whole-then-scoop", "eggplant", {}],
+    ["eggplant roast-whole-then-scoop", "eggplant", { cook: "char-grill", eatenRaw: false }],
+    ["tomato dry", "tomato", {}],
+    ["chickpea-dry", "chickpea", {}],
+    ["chickpea-dry soak", "chickpea", {}],
+    ["chickpea", "chickpea-dry", { cook: "boil", eatenRaw: false }],
+    ["lemon peel", "lemon", { preparation: "1 whole lemon" }],
+    ["lime", "lemon-juice", {}],
+  ] as const)("%s never goes into a line of %s %j", (lot, ingredient, line) => {
+    expect(fit(lot, ingredient, line)).toBeUndefined();
+  });
+
+  it("takes what is cooked as the line would cook it, by its cooked weight", () => {
+    const found = fit("beet boil", "beet", { cook: "boil", eatenRaw: false });
+    const factor = factsOf("beet").changes.find((change) => change.method === "boil")?.factor ?? 0;
+    expect(found).toMatchObject({ perGram: factor, toDo: null, isCooked: true });
+    expect(fit("beet boil", "beet", { cook: "roast-diced", eatenRaw: false })).toBeUndefined();
+    expect(fit("beet boil", "beet")).toBeUndefined();
+  });
+
+  it("back and forth gives the amount again: every food, every way of trimming it", () => {
+    for (const facts of catalogue.ingredients.values())
+      for (const { method, mean } of facts.trims) {
+        const line = { trim: method, eatenRaw: false };
+        const whole = fit(facts.id, facts.id, line);
+        if (!whole || whole.toDo === null) continue;
+        expect(100 * whole.perGram * mean).toBeCloseTo(100, 6);
+        expect(fit(`${facts.id} ${method}`, facts.id, line)).toMatchObject({ perGram: 1, toDo: null });
+      }
+  });
+
+  it("food in two forms never stands for each other where heat, juice, zest or water lies between", () => {
+    const apart = ["roasted", "boiled", "juice", "zest", "dried", "soaked"] as const;
+    const wantedOf = (form: (typeof foodForms)[number]) => ({
+      ...{ ingredient: "lemon", method: "x", form, only: false, cook: null },
+    });
+    for (const form of apart)
+      for (const other of foodForms.filter((one) => one !== form && one !== "whole"))
+        expect(fitOf({ ...food("lemon peel"), form: other }, wantedOf(form))).toBeUndefined();
+  });
+
+  it("knows every food that another is asked for as, and each way there exists", () => {
+    expect(askedForAs("lemon")).toEqual(["lemon", "lemon-juice"]);
+    expect(askedForAs("kale")).toEqual(["kale"]);
+    expect(ingredientAfter("lemon", "squeeze")).toBe("lemon-juice");
+    expect(ingredientAfter("lemon", "zest")).toBe("lemon");
+    for (const { ingredient, from, method } of madeFrom) {
+      expect(catalogue.ingredients.has(ingredient)).toBe(true);
+      const { trims, changes } = factsOf(from);
+      if (method !== "boil") expect([...trims, ...changes].map((one) => one.method)).toContain(method);
+    }
+  });
+});
+
+describe("whole pieces", () => {
+  const of = (id: string, wantedG: number, onHandG: number, method: string) =>
+    wholePieces(wantedG, onHandG, { facts: factsOf(id), yielded: yieldsOf(id)[method] ?? 1 });
+
+  it("are cut into whole: two of six lemons, three cloves of the head", () => {
+    expect(of("lemon", 130, 660, "squeeze")).toBe(220);
+    expect(of("lemon", 110, 660, "squeeze")).toBe(110);
+    expect(of("lemon", 114, 660, "squeeze")).toBe(114);
+    expect(of("lemon", 5, 660, "zest")).toBe(110);
+    expect(of("garlic", 9, 40, "peel")).toBeCloseTo(3 * 3.45, 9);
+    // 3 g of peeled clove at the yield of peeling, where the table has the trimmed weight alone.
+    const trimmed = { measures: factsOf("garlic").measures.filter((m) => m.state === "trimmed") };
+    expect(wholePieces(7, 40, { facts: trimmed, yielded: 0.75 })).toBe(8);
+  });
+
+  it("never more than there is, and by weight where food comes in no pieces", () => {
+    expect(of("lemon", 130, 150, "squeeze")).toBe(150);
+    expect(of("chard", 130, 600, "strip-leaves")).toBe(130);
+    expect(of("chard", 130, 100, "strip-leaves")).toBe(100);
+  });
+});
+
+it("forms and methods read as a cook would say them", () => {
+  expect(methodWords("char-whole-then-scoop")).toBe("char whole, then scoop");
+  expect(formWords("roasted", "roast-whole-then-scoop")).toBe("roasted (roast whole, then scoop)");
+  expect(formWords("juice", "squeeze")).toBe("juice");
+  expect(formWords("whole", null)).toBe("whole");
+});

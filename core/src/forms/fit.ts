@@ -1,0 +1,83 @@
+import { isCooked, type FoodForm } from "./food-form.ts";
+import { madeFrom } from "./tables/made-from.ts";
+
+/** Food on hand: which ingredient, in which form, by which method it came to be so. */
+export type FoodOnHand = {
+  readonly ingredient: string;
+  readonly form: FoodForm;
+  readonly method: string | null;
+  /** Usable ÷ bought expected of whole food here, by each way of trimming it. Empty once it is trimmed. */
+  readonly yields: Readonly<Record<string, number>>;
+};
+
+/**
+ * What a line asks for, before the dish's own cooking: an ingredient after a way of trimming (`method`), or as it comes.
+ * `only` is said of what must be whole: "1 whole lemon".
+ */
+export type FoodWanted = {
+  readonly ingredient: string;
+  readonly method: string | null;
+  readonly form: FoodForm;
+  readonly only: boolean;
+  /** The line's own cooking and what it does to the weight: what is cooked so already fits too. */
+  readonly cook: { readonly method: string; readonly form: FoodForm; readonly factor: number } | null;
+};
+
+/** How food on hand gets into a line. */
+export type Fit = {
+  /** Grams as they lie for one usable gram of the line. */
+  readonly perGram: number;
+  /** The trim that is still to be done; null where it is ready. */
+  readonly toDo: string | null;
+  /** It is cooked already, as the line would cook it. */
+  readonly isCooked: boolean;
+};
+
+const ready: Fit = { perGram: 1, toDo: null, isCooked: false };
+
+const trimmed = (food: FoodOnHand, method: string): Fit | undefined => {
+  const yielded = food.yields[method];
+  return yielded !== undefined && yielded > 0 ? { ...ready, perGram: 1 / yielded, toDo: method } : undefined;
+};
+
+/** Forms that stand for each other where a line takes food as it comes or merely cut. */
+const raw: readonly FoodForm[] = ["cut", "drained"];
+
+function sameFood(food: FoodOnHand, wanted: FoodWanted): Fit | undefined {
+  if (food.form === "whole") {
+    if (wanted.form === "whole") return ready;
+    return wanted.method === null ? undefined : trimmed(food, wanted.method);
+  }
+  if (food.form === wanted.form) return ready;
+  const { cook } = wanted;
+  if (cook && isCooked(food.form) && food.form === cook.form && raw.concat("whole").includes(wanted.form))
+    return food.method === cook.method ? { ...ready, perGram: cook.factor, isCooked: true } : undefined;
+  if (wanted.only) return undefined;
+  if (wanted.form === "whole") return [...raw, "part", "juice"].includes(food.form) ? ready : undefined;
+  return raw.includes(food.form) && raw.includes(wanted.form) ? ready : undefined;
+}
+
+/** Food of another name that is what is wanted, or becomes it: a lemon for its juice, home-boiled beans for tinned. */
+function fromAnother(food: FoodOnHand, wanted: FoodWanted): Fit | undefined {
+  const edge = madeFrom.find((one) => one.ingredient === wanted.ingredient && one.from === food.ingredient);
+  if (!edge) return undefined;
+  if (food.form === "whole") return trimmed(food, edge.method);
+  return food.method === edge.method ? ready : undefined;
+}
+
+/**
+ * May food on hand go into a line that wants this form, and how? Undefined where no path leads there: peeled raw flesh
+ * never becomes charred flesh, juice never zest, and cooked food never raw.
+ */
+export const fitOf = (food: FoodOnHand, wanted: FoodWanted): Fit | undefined =>
+  food.ingredient === wanted.ingredient ? sameFood(food, wanted) : fromAnother(food, wanted);
+
+/** What food is called once it is trimmed so: a lemon that was pressed is lemon juice. */
+export const ingredientAfter = (ingredient: string, method: string): string =>
+  madeFrom.find((one) => one.from === ingredient && one.method === method)?.ingredient ?? ingredient;
+
+/** Every ingredient that food of this name may be asked for as: itself, and what is made from it. */
+export const askedForAs = (ingredient: string): string[] => [
+  ingredient,
+  ...madeFrom.filter((one) => one.from === ingredient).map((one) => one.ingredient),
+];

@@ -1,0 +1,148 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { askedForAs, fitOf, formAfter, type Fit, type FoodOnHand } from "../forms/index.ts";
+import type { Demand, Filling, Stock } from "./demand.ts";
+import type { Diners } from "./diners.ts";
+import { fillLines } from "./fill-lines.ts";
+import type { Formula } from "./formula.ts";
+import { allowedFillers, shareCap } from "./slots.ts";
+
+/** A lot as it lies: `grams` of it in its form; `urgencyWeight` is what one usable gram used today is worth. */
+export type LotOnHand = FoodOnHand & {
+  readonly lotId: string;
+  readonly grams: number;
+  readonly urgencyWeight: number;
+  /** Lines that the cook wants it in: there it goes before any other. */
+  readonly chosenFor?: readonly string[];
+};
+
+/** A lot the cook chose is worth more than any that is merely urgent. */
+const chosenWeight = 10;
+
+/** What a filling takes of its lot as it lies, and what is to be done to that first. */
+export type FormFilling = Filling & Fit & { readonly lotG: number };
+
+/** One lot as one group of lines can take it: all that go by the same path. */
+type Offer = Stock & { readonly fit: Fit };
+
+const pathOf = (lot: LotOnHand, of: { ingredient: string; fit: Fit; chosen: boolean }): string =>
+  `${lot.lotId} ${of.ingredient} ${of.fit.perGram} ${of.fit.toDo ?? ""} ${of.chosen ? "chosen" : ""}`;
+
+function offersOf(lot: LotOnHand, demands: readonly Demand[]): Offer[] {
+  const names = askedForAs(lot.ingredient);
+  const offers = new Map<string, Offer & { lines: Set<string> }>();
+  for (const demand of demands)
+    for (const { ingredient, wanted } of demand.fillers) {
+      const fit = names.includes(ingredient) ? fitOf(lot, wanted) : undefined;
+      if (!fit) continue;
+      const chosen = lot.chosenFor?.includes(demand.lineId) ?? false;
+      const path = pathOf(lot, { ingredient, fit, chosen });
+      const known = offers.get(path);
+      if (known) known.lines.add(demand.lineId);
+      else
+        offers.set(path, {
+          ...{ lotId: lot.lotId, ingredient, grams: lot.grams / fit.perGram },
+          ...{ urgencyWeight: lot.urgencyWeight + (chosen ? chosenWeight : 0) },
+          ...{ fit, path, lines: new Set([demand.lineId]) },
+        });
+    }
+  return [...offers.values()];
+}
+
+/** How a lot could go into one line, as its first filler that takes it; undefined where it does not fit. */
+export function fitForLine(
+  lot: LotOnHand,
+  demand: Demand,
+): (Fit & { readonly ingredient: string }) | undefined {
+  const [offer] = offersOf(lot, [demand]);
+  return offer && { ...offer.fit, ingredient: offer.ingredient };
+}
+
+/** Does any line of these take something of this lot? */
+export const isUseful = (lot: LotOnHand, demands: readonly Demand[]): boolean =>
+  offersOf(lot, demands).length > 0;
+
+/**
+ * Grams of a lot, as it lies, that one batch can take over all lines at their caps; 0 where it fits nowhere. Juice and
+ * zest come off the same pieces.
+ */
+export function lotGramsPerBatch(
+  formula: Formula,
+  lot: LotOnHand,
+  kitchen: { readonly catalogue: Catalogue; readonly diners: Diners },
+): number {
+  const fillings = formula.lines.flatMap((line) => {
+    const names = askedForAs(lot.ingredient);
+    const fillers = allowedFillers(line, kitchen.catalogue, kitchen.diners);
+    for (const filler of fillers) {
+      const fit = names.includes(filler.ingredient) ? fitOf(lot, filler.wanted) : undefined;
+      if (!fit) continue;
+      const grams = line.grams * shareCap(line, filler) * filler.gramsPerGram;
+      const { ingredient } = filler;
+      return [{ ...fit, lineId: line.id, lotId: lot.lotId, ingredient, grams, lotG: grams * fit.perGram }];
+    }
+    return [];
+  });
+  return takenOf(fillings);
+}
+
+/** Juice and zest come off one piece at once; everything else of a lot is either or. */
+const together = ({ toDo }: Pick<Fit, "toDo">): boolean =>
+  toDo !== null && ["juice", "zest"].includes(formAfter(toDo));
+
+/** Grams of a lot, as it lies, that fillings of it take in all. */
+function takenOf(fillings: readonly FormFilling[]): number {
+  const sum = (some: readonly FormFilling[]): number => some.reduce((total, f) => total + f.lotG, 0);
+  const pressed = fillings.filter((f) => f.toDo !== null && formAfter(f.toDo) === "juice");
+  const grated = fillings.filter((f) => f.toDo !== null && formAfter(f.toDo) === "zest");
+  return sum(fillings.filter((f) => !together(f))) + Math.max(sum(pressed), sum(grated));
+}
+
+const nearlyG = 0.01;
+
+const takenBy = (offer: Offer, fillings: readonly FormFilling[]): number =>
+  fillings.filter((f) => isOf(f, offer)).reduce((total, f) => total + f.lotG, 0);
+
+/**
+ * The offers of one lot that was taken twice, each cut down to what it may take: juice and zest keep what they took, then
+ * the path that was asked for first, and so on with what is left.
+ */
+function curbed(offers: readonly Offer[], lot: LotOnHand, fillings: readonly FormFilling[]): Offer[] {
+  const mine = fillings.filter((f) => f.lotId === lot.lotId);
+  let left = lot.grams - takenOf(mine.filter(together));
+  return offers.map((offer) => {
+    if (offer.lotId !== lot.lotId) return offer;
+    const took = takenBy(offer, mine);
+    const lotG = together(offer.fit) ? took : Math.max(0, Math.min(took, left));
+    if (!together(offer.fit)) left -= lotG;
+    return { ...offer, grams: lotG / offer.fit.perGram };
+  });
+}
+
+const isOf = (filling: Filling, offer: Offer): boolean =>
+  offer.lotId === filling.lotId &&
+  offer.ingredient === filling.ingredient &&
+  (offer.lines?.has(filling.lineId) ?? false);
+
+const asFormFilling =
+  (offers: readonly Offer[]) =>
+  (filling: Filling): FormFilling[] => {
+    const offer = offers.find((one) => isOf(filling, one));
+    return offer ? [{ ...filling, ...offer.fit, lotG: filling.grams * offer.fit.perGram }] : [];
+  };
+
+/**
+ * Fills lines from lots in whatever form they are, each by the path that leads to what the line asks for. A lot is
+ * never taken twice: what one path takes of it the others do not get, but the juice and the zest of one lemon.
+ */
+export function fillFromLots(demands: readonly Demand[], lots: readonly LotOnHand[]): FormFilling[] {
+  let offers = lots.flatMap((lot) => offersOf(lot, demands));
+  let fillings = fillLines(demands, offers).flatMap(asFormFilling(offers));
+  const isOver = (lot: LotOnHand): boolean =>
+    takenOf(fillings.filter((f) => f.lotId === lot.lotId)) > lot.grams * (1 + 1e-6) + nearlyG;
+  // Each lot is cut down once at most, and then stays within what it holds.
+  for (let over = lots.find(isOver); over; over = lots.find(isOver)) {
+    offers = curbed(offers, over, fillings);
+    fillings = fillLines(demands, offers).flatMap(asFormFilling(offers));
+  }
+  return fillings;
+}
