@@ -81,7 +81,7 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
     await expect(page.getByText(/\((\+|−)\d+\s%\)/).first()).toBeVisible();
     await page.getByTestId("store-jar-fridge").click();
     await expect(page.getByText(/This is a safety limit/)).toBeVisible();
-    await expect(page.getByText(/There is no tested home-canning process/)).toBeVisible();
+    await expect(page.getByText(/there is no tested home-canning process/)).toBeVisible();
     await page.getByTestId("finish-batch").click();
     await expect(notice(page)).toContainText(/Stored .* Chard and hazelnut pesto in 3 × 200 ml jar/);
   });

@@ -255,7 +255,7 @@ test("three jars, machine loads and what runs out first are planned while making
   await page.goto("/cook/carrot-top-pesto");
   await page.getByTestId("fill-count").fill("3");
   await page.keyboard.press("Tab");
-  await expect(page.getByText(/3 × 200 ml with headspace, 5\d\d g ÷/)).toBeVisible();
+  await expect(page.getByText(/3 × 200 ml jar with headspace, 5\d\d g ÷/)).toBeVisible();
   await expect(page.getByText(/start with \d+ g, add \d+ g at a time, up to \d+ g/)).toBeVisible();
   await page.getByTestId("how-much").getByRole("combobox").click();
   await page.getByRole("option", { name: "machine loads" }).click();

@@ -91,6 +91,12 @@ const Arrival = {
   source: Source,
   grade: Grade.default("prime"),
   bestBefore: Day.nullable().default(null),
+  method: z
+    .string()
+    .max(60)
+    .nullable()
+    .default(null)
+    .meta({ description: "The trim or cooking it has had already; null for food as it comes" }),
   note: z.string().trim().max(200).default(""),
   bedId: Id.nullable().default(null),
 };

@@ -231,7 +231,9 @@ export const LineReading = z
     alternatives: z.array(z.object({ text: z.string(), ingredient: LineIngredient })).readonly(),
     grams: Estimate.nullable(),
     weighed: z.boolean(),
-    form: z.enum(["as-bought", "usable"]).meta({ description: "Of which form of the food the grams are" }),
+    form: z
+      .enum(["as-bought", "usable", "cooked"])
+      .meta({ description: "Of which form of the food the grams are" }),
     workings: z.string(),
     questions: z.array(z.looseObject({ code: z.string() })).readonly(),
   })

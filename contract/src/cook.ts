@@ -74,6 +74,7 @@ const MakeLine = z.object({
     .number()
     .nullable()
     .meta({ description: "Grams as bought, where the recipe counts whole pieces" }),
+  cookedG: z.number().nullable().meta({ description: "Grams cooked, where the recipe asks for cooked food" }),
   optional: z.boolean(),
   toTaste: z.boolean(),
   parts: z.array(MakePart),

@@ -31,6 +31,9 @@ const FormulaLine = z
     asBoughtG: z.number().positive().max(100_000).nullable().default(null).meta({
       description: "Grams as bought, where whole pieces are counted; grams is what is left of them",
     }),
+    cookedG: z.number().positive().max(100_000).nullable().default(null).meta({
+      description: "Grams cooked, where cooked food is asked for; grams is the dry food that gives them",
+    }),
     fillers: z.array(Filler).max(24).readonly(),
     recipe: RecipeId.nullable()
       .default(null)

@@ -200,14 +200,14 @@ export const marketLines: readonly ExpectedLine[] = [
   ["pinch of saffron", "saffron", 0.02, 0.3],
   ["a dash of hot sauce", "hot-sauce", 0.3, 2],
   // Citrus
-  ["juice of half a lemon", "lemon", 15, 30],
-  ["juice of 1 lemon", "lemon", 30, 60],
-  ["the juice of 2 limes", "lime", 40, 88],
+  ["juice of half a lemon", "lemon-juice", 15, 30],
+  ["juice of 1 lemon", "lemon-juice", 30, 60],
+  ["the juice of 2 limes", "lime-juice", 40, 88],
   ["zest of one lime", "lime", 1.5, 5],
   ["finely grated zest of 1 lemon", "lemon", 3, 8],
   ["zest and juice of 1 orange", "orange", 65, 125],
   ["1 lemon, zest and juice", "lemon", 33, 68],
-  ["1 lemon, juiced", "lemon", 30, 60],
+  ["1 lemon, juiced", "lemon-juice", 30, 60],
   ["2 lemons", "lemon", 190, 300],
   ["1 large orange", "orange", 200, 300],
   // Tins and packs

@@ -5,6 +5,8 @@ export {
   type IngredientFacts,
   type ReferenceTables,
 } from "./catalogue.ts";
+export { ingredientAfter } from "./ingredient-after.ts";
+export { madeFrom, type MadeFrom } from "./tables/made-from.ts";
 export { namedExactly, nameOf, searchNames, type Dialect } from "./names.ts";
 export { provenance } from "./provenance.ts";
 export {

@@ -1,4 +1,5 @@
 import {
+  accept,
   exactly,
   heaviestEntryG,
   refuse,
@@ -15,9 +16,11 @@ import {
 } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
+import { ingredientAfter } from "./ingredient-after.ts";
 import { findNamed, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
 import { wordsOf } from "./name-keys.ts";
 import { provenance } from "./provenance.ts";
+import { hasTrait } from "./rows.ts";
 import {
   countToGrams,
   toGrams,
@@ -164,6 +167,15 @@ const zestOrJuice = (text: string): ("juice" | "zest")[] =>
     m[1]?.toLowerCase() === "zest" ? "zest" : "juice",
   );
 
+/** "1 lemon, juiced" asks for its juice alone, which is an ingredient of its own. */
+function asPressed(named: LineIngredient, parts: LineParts, weight: Weight | undefined): LineIngredient {
+  const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
+  const isPressed = weight?.form === "usable" && !weight.weighed && asked.length > 0;
+  return named.kind === "one" && isPressed && asked.every((part) => part === "juice")
+    ? { ...named, id: ingredientAfter(named.id, "squeeze") }
+    : named;
+}
+
 /** "juice of half a lemon": so much of the fruit's own juice or zest. */
 function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, WeightIssue> | undefined {
   const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
@@ -189,6 +201,14 @@ function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, W
       workings: weights.map((w) => w.workings).join(" + "),
     },
   };
+}
+
+/** "300 g cooked rice": the weight is of cooked grain or pulses. After a comma ("300 g rice, cooked") it is of the dry. */
+function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
+  const swells = facts.category === "grain" || hasTrait(facts, "dry-pulse");
+  return swells && weight.form === "usable" && /\b(?:cooked|boiled)\b/i.test(parts.name)
+    ? { ...weight, form: "cooked" }
+    : weight;
 }
 
 /** Nothing, or more than a quarter of a tonne, is a slip of the pen. */
@@ -269,11 +289,12 @@ export function readLine(text: string, reader: LineReader): LineReading {
     ? { ingredient: { kind: "unknown" as const }, alternatives: [] }
     : nameOfLine(parts, reader);
   const facts = ingredient.kind === "one" ? reader.facts(ingredient.id) : undefined;
-  const weight = facts ? believable(weightOf(parts, facts, reader), text) : undefined;
+  const read = facts ? believable(weightOf(parts, facts, reader), text) : undefined;
+  const weight = facts && read?.ok ? accept(cookedWeight(read.value, parts, facts)) : read;
   return {
     text,
     heading: parts.heading,
-    ingredient,
+    ingredient: asPressed(ingredient, parts, read?.ok ? read.value : undefined),
     count: parts.count,
     measure: measureOf(parts),
     name: parts.name,

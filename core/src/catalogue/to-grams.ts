@@ -14,10 +14,10 @@ import { provenance } from "./provenance.ts";
 import type { MeasureRow } from "./rows.ts";
 
 /**
- * What an amount is of: food as it is bought (whole pieces, bunches: untrimmed), or what of it goes into the dish. The
- * field's own words are as purchased and edible portion.
+ * What an amount is of: food as it is bought (whole pieces, bunches: untrimmed), what of it goes into the dish, or food
+ * that is cooked already ("2 cups cooked rice"). The field's own words are as purchased, edible portion, cooked yield.
  */
-export type AmountForm = "as-bought" | "usable";
+export type AmountForm = "as-bought" | "usable" | "cooked";
 
 /** Grams of what was typed, how they came about, whether it was weighed, and of which form of the food they are. */
 export type Weight = {
@@ -28,7 +28,8 @@ export type Weight = {
 };
 
 /** A measure of whole pieces weighs them as they are bought. */
-const formOfRow = (row: MeasureRow): AmountForm => (row.state === "whole" ? "as-bought" : "usable");
+const formOfRow = (row: MeasureRow): AmountForm =>
+  row.measure === "cup-cooked" ? "cooked" : row.state === "whole" ? "as-bought" : "usable";
 
 export type WeightIssue =
   | AmountIssue

@@ -39,6 +39,8 @@ export type MakeLine = {
   readonly wantedG: number;
   /** Grams as bought, where the recipe counts whole pieces. */
   readonly asBoughtG: number | null;
+  /** Grams cooked, where the recipe asks for cooked food. */
+  readonly cookedG: number | null;
   readonly parts: readonly MakePart[];
   /** Lots that would fit too, with the trim that each still needs. */
   readonly others: readonly OtherLot[];
@@ -84,6 +86,7 @@ export function planMake(
       line,
       wantedG: line.grams * batches,
       asBoughtG: line.asBoughtG && line.asBoughtG * batches,
+      cookedG: line.cookedG && line.cookedG * batches,
       parts: demand ? partsOf({ line, demand }, fillings, kitchen) : [],
       others: demand ? othersOf(demand, fillings, stock) : [],
     };

@@ -34,6 +34,7 @@ export type ReviewedLine = Pick<
   | "toTaste"
   | "range"
   | "asBoughtG"
+  | "cookedG"
 > & {
   readonly text: string;
   /** Null where nobody could say what it is of; then it asks. */
@@ -128,13 +129,14 @@ function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish
     ),
     grams,
     asBoughtG: amount?.asBoughtG ?? null,
+    cookedG: amount?.cookedG ?? null,
     range: rangeOf(reading, amount?.grams),
     weighed: reading.weighed,
     proposal: facts && grams === null ? proposalFor(facts, othersG) : null,
     role: facts ? defaultLineRole(facts, kind) : "body",
     preparation: ownWordsLeftOut(reading.preparation, facts),
     trim: implied?.trim ?? null,
-    cook: implied?.cook ?? null,
+    cook: amount?.cook ?? implied?.cook ?? null,
     eatenRaw: implied?.eatenRaw ?? true,
     optional: reading.remarks.optional,
     toTaste: reading.remarks.toTaste,

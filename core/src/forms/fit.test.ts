@@ -1,11 +1,11 @@
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
+import { ingredientAfter, madeFrom } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { wantedForm, lineOf, fillerOf, type Line } from "../recipes/index.ts";
-import { askedForAs, fitOf, ingredientAfter, type Fit, type FoodOnHand } from "./fit.ts";
+import { askedForAs, fitOf, type Fit, type FoodOnHand } from "./fit.ts";
 import { foodForms, formAfter } from "./food-form.ts";
 import { formWords, methodWords } from "./form-words.ts";
-import { madeFrom } from "./tables/made-from.ts";
 import { wholePieces } from "./whole-pieces.ts";
 
 const yieldsOf = (id: string): Record<string, number> =>

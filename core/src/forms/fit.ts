@@ -1,5 +1,5 @@
+import { madeFrom } from "../catalogue/index.ts";
 import { isCooked, type FoodForm } from "./food-form.ts";
-import { madeFrom } from "./tables/made-from.ts";
 
 /** Food on hand: which ingredient, in which form, by which method it came to be so. */
 export type FoodOnHand = {
@@ -71,10 +71,6 @@ function fromAnother(food: FoodOnHand, wanted: FoodWanted): Fit | undefined {
  */
 export const fitOf = (food: FoodOnHand, wanted: FoodWanted): Fit | undefined =>
   food.ingredient === wanted.ingredient ? sameFood(food, wanted) : fromAnother(food, wanted);
-
-/** What food is called once it is trimmed so: a lemon that was pressed is lemon juice. */
-export const ingredientAfter = (ingredient: string, method: string): string =>
-  madeFrom.find((one) => one.from === ingredient && one.method === method)?.ingredient ?? ingredient;
 
 /** Every ingredient that food of this name may be asked for as: itself, and what is made from it. */
 export const askedForAs = (ingredient: string): string[] => [

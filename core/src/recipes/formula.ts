@@ -76,6 +76,11 @@ export type Line = {
    * after the line's trim. Null where the amount is of usable food already.
    */
   readonly asBoughtG: number | null;
+  /**
+   * Where the recipe asks for cooked food ("2 cups cooked rice"): grams cooked. `grams` is then the dry food that gives
+   * them by the line's `cook`. Null where the amount is of food before its cooking.
+   */
+  readonly cookedG: number | null;
   readonly fillers: readonly Filler[];
   readonly recipe: string | null;
   readonly preparation: string;
@@ -163,7 +168,7 @@ export const fillerOf = (ingredient: string, more: Partial<Filler> = {}): Filler
 });
 
 /** Of an amount that was worked out or weighed: usable grams, without a range or words of its own. */
-export const weighedAmount = { range: null, amountText: "", asBoughtG: null } as const;
+export const weighedAmount = { range: null, amountText: "", asBoughtG: null, cookedG: null } as const;
 
 /** A line eaten raw, with nothing special about it; `more` says what is. */
 export const lineOf = (

@@ -6,8 +6,17 @@ import {
   type Weight,
   type WeightIssue,
 } from "../catalogue/index.ts";
-import { isUsedWhole, trimOf, usableOf } from "../forms/index.ts";
-import { accept, parseAmount, refuse, toMilligram, type CupSystem, type Result } from "../measure/index.ts";
+import { isUsedWhole, swellingOf, trimOf, usableOf } from "../forms/index.ts";
+import {
+  accept,
+  parseAmount,
+  refuse,
+  showGrams,
+  toMilligram,
+  trimmedDecimals,
+  type CupSystem,
+  type Result,
+} from "../measure/index.ts";
 import type { GramRange } from "./formula.ts";
 
 /** An amount of a line as it is kept: grams, the range it was given in, and its own words where it was not weighed. */
@@ -17,11 +26,15 @@ export type LineAmount = {
   readonly amountText: string;
   /** Grams as bought, where whole pieces are counted; `grams` is what is left of them. */
   readonly asBoughtG: number | null;
+  /** Grams cooked, where cooked food is asked for; `grams` is the dry food that gives them. */
+  readonly cookedG: number | null;
+  /** The cooking that lies between the two; null where the amount says none. */
+  readonly cook: string | null;
   readonly workings: string;
 };
 
 const typed = (grams: number, range: GramRange | null = null): LineAmount => ({
-  ...{ grams, range, amountText: "", asBoughtG: null, workings: "as typed" },
+  ...{ grams, range, amountText: "", asBoughtG: null, cookedG: null, cook: null, workings: "as typed" },
 });
 
 /** "80–100 g", "80 to 100": a range of grams. */
@@ -72,19 +85,37 @@ export function readLineAmount(
  */
 export function usableAmount(
   { grams, form, workings }: Weight,
-  facts: Pick<IngredientFacts, "trims" | "category">,
+  facts: Pick<IngredientFacts, "trims" | "category" | "changes">,
   said: { readonly trim: string | null; readonly words: string },
-): Pick<LineAmount, "grams" | "asBoughtG" | "workings"> {
+): Pick<LineAmount, "grams" | "asBoughtG" | "cookedG" | "cook" | "workings"> {
+  if (form === "cooked") return dryAmount({ grams, form, workings }, facts);
   const bought = toMilligram(grams.value);
   const isWhole = said.trim === null && isUsedWhole(said.words);
   const way = form === "as-bought" && !isWhole ? trimOf(facts, said.trim) : undefined;
-  if (!way) return { grams: bought, asBoughtG: null, workings };
+  const asItIs = { cookedG: null, cook: null };
+  if (!way) return { grams: bought, asBoughtG: null, ...asItIs, workings };
   const { usable, workings: trimmed } = usableOf(grams, {
     ...{ value: way.mean, low: way.low, high: way.high },
   });
   return {
     grams: toMilligram(usable.value),
     asBoughtG: bought,
+    ...asItIs,
     workings: `${workings}; ${trimmed} (${way.method.replaceAll("-", " ")}, ${provenance(way)})`,
+  };
+}
+
+/** The dry food that gives so much cooked: "2 cups cooked rice" is 390 g cooked, of 145 g dry. */
+function dryAmount(
+  { grams, workings }: Omit<Weight, "weighed">,
+  facts: Pick<IngredientFacts, "changes">,
+): ReturnType<typeof usableAmount> {
+  const cooked = toMilligram(grams.value);
+  const change = swellingOf(facts);
+  if (!change) return { grams: cooked, asBoughtG: null, cookedG: null, cook: null, workings };
+  const dry = cooked / change.factor;
+  return {
+    ...{ grams: toMilligram(dry), asBoughtG: null, cookedG: cooked, cook: change.method },
+    workings: `${workings}; cooked ÷ ${trimmedDecimals(change.factor, 2)} = about ${showGrams(dry)} dry (${provenance(change)})`,
   };
 }

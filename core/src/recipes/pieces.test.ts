@@ -3,7 +3,7 @@ import { aFormula, aLine, everyone } from "../../test/kitchen.ts";
 import { lineReader } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { withKitchenYields } from "./kitchen-yields.ts";
-import { withPiecesAsBought } from "./pieces-as-bought.ts";
+import { withRereadAmounts } from "./reread-amounts.ts";
 import { scaleFormula, timesFormula } from "./scale.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
@@ -44,7 +44,7 @@ describe("pieces counted whole", () => {
       ...aLine("x", grams, "leek", { amountText, ...more }),
     });
     const read = (...lines: ReturnType<typeof older>[]) =>
-      withPiecesAsBought(aFormula(lines), reader).lines.map((line) => [line.grams, line.asBoughtG]);
+      withRereadAmounts(aFormula(lines), reader).lines.map((line) => [line.grams, line.asBoughtG]);
     expect(read(older(808, "4 leeks, sliced"))).toEqual([[355.52, 808]]);
     expect(read(older(808, "4"))).toEqual([[355.52, 808]]);
     expect(read(older(808 * 1.019, "4 leeks"))[0]?.[1]).toBe(808);
@@ -53,7 +53,7 @@ describe("pieces counted whole", () => {
     expect(read(older(808, "4 onions"))).toEqual([[808, null]]);
     expect(read(older(355.52, "4 leeks", { asBoughtG: 808 }))).toEqual([[355.52, 808]]);
     const ranged = older(808, "4 leeks", { range: { low: 404, high: 1212 } });
-    expect(withPiecesAsBought(aFormula([ranged]), reader).lines[0]?.range).toEqual({
+    expect(withRereadAmounts(aFormula([ranged]), reader).lines[0]?.range).toEqual({
       low: expect.closeTo(177.76, 6),
       high: expect.closeTo(533.28, 6),
     });

@@ -74,5 +74,6 @@ export const timesFormula = (formula: Formula, factor: number): Formula => ({
     range: line.range && { low: line.range.low * factor, high: line.range.high * factor },
     amountText: factor === 1 ? line.amountText : "",
     asBoughtG: line.asBoughtG && line.asBoughtG * factor,
+    cookedG: line.cookedG && line.cookedG * factor,
   })),
 });

@@ -21,6 +21,7 @@ function linesInPlaceOf(line: Line, sub: Formula, catalogue: Catalogue): Line[] 
     group: line.group === "" ? sub.name : line.group,
     grams: inner.grams * share,
     asBoughtG: inner.asBoughtG && inner.asBoughtG * share,
+    cookedG: inner.cookedG && inner.cookedG * share,
     range: inner.range && { low: inner.range.low * share, high: inner.range.high * share },
     optional: line.optional || inner.optional,
   }));

@@ -1,4 +1,5 @@
 import type { InputOf } from "@apron/contract";
+import { cookedBy } from "@apron/core/forms";
 import { sharePrice, defaultPlace } from "@apron/core/basket";
 import { readLine, type LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
@@ -67,6 +68,7 @@ async function lineArrives(
     source: { kind: body.source.kind, note: body.source.note },
     grade: line.grade,
     bestBefore: line.bestBefore,
+    method: facts && read?.form === "cooked" ? cookedBy(facts) : null,
     note: "",
     bedId: null,
     priceMinor: null,

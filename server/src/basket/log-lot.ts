@@ -1,7 +1,7 @@
 import type { LogLot } from "@apron/contract";
 import { mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
 import { needsNoTrimming } from "@apron/core/forms";
-import type { IngredientFacts } from "@apron/core/catalogue";
+import { ingredientAfter, type IngredientFacts } from "@apron/core/catalogue";
 import { accept, daysBetween, isExact, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -46,7 +46,11 @@ export async function arrivalOf(
 ): Promise<Answer<Arrival>> {
   const facts = context.catalogue.ingredients.get(body.ingredient);
   if (!facts) return notFound("ingredient-unknown", "ingredient");
-  const untrue = dateIssue(body, context) ?? foragingIssue(body, facts) ?? (await bedIssue(body, context));
+  const untrue =
+    dateIssue(body, context) ??
+    foragingIssue(body, facts) ??
+    methodIssue(body, facts) ??
+    (await bedIssue(body, context));
   if (untrue) return untrue;
   const weight = weigh(body.amount, facts, context);
   if (!weight.ok) return weight;
@@ -85,6 +89,12 @@ const foragingIssue = (body: Arriving, facts: IngredientFacts): Answer<never> | 
     ? refuse({ status: 422, code: "never-foraged", field: "source.kind" })
     : undefined;
 
+/** What was done to it must be a way that the tables know of this food. */
+const methodIssue = ({ method }: Arriving, { trims, changes }: IngredientFacts): Answer<never> | undefined =>
+  method === null || [...trims, ...changes].some((one) => one.method === method)
+    ? undefined
+    : refuse({ status: 422, code: "method-unknown", field: "method" });
+
 async function bedIssue(body: Arriving, context: RequestContext): Promise<Answer<never> | undefined> {
   if (body.bedId === null) return undefined;
   const bed = await context.stores.beds.get(body.bedId);
@@ -102,9 +112,10 @@ type NewLot = {
 function newLot(body: Arriving, from: NewLot): LotRecord {
   const { grams } = from.weight;
   const base = {
-    ingredient: body.ingredient,
-    state: needsNoTrimming(from.facts) ? ("usable" as const) : ("raw" as const),
-    method: null,
+    ingredient: body.method === null ? body.ingredient : ingredientAfter(body.ingredient, body.method),
+    sourceKind: body.source.kind,
+    state: body.method !== null || needsNoTrimming(from.facts) ? ("usable" as const) : ("raw" as const),
+    method: body.method,
     place: body.place,
     since: body.since,
     bestBefore: body.bestBefore,
@@ -115,7 +126,6 @@ function newLot(body: Arriving, from: NewLot): LotRecord {
     ...base,
     id: body.id,
     grade: body.grade,
-    sourceKind: body.source.kind,
     sourceNote: body.source.note ?? "",
     priceMinor: from.priceMinor,
     estimateLow: isExact(grams) ? null : toMilligram(grams.low),

@@ -180,6 +180,7 @@ const presentLine = (
   group: l.line.group,
   wantedG: l.wantedG,
   asBoughtG: l.asBoughtG,
+  cookedG: l.cookedG,
   optional: l.line.optional,
   toTaste: l.line.toTaste,
   parts: l.parts.map((p) => ({

@@ -31,7 +31,15 @@ export function contextAt(context: RequestContext, day: Day, hour: number): Requ
 
 type LotBody = InputOf<"logLot">["body"];
 
-const unsaid = { price: null, label: null, bedId: null, note: "", bestBefore: null, grade: "prime" } as const;
+const unsaid = {
+  price: null,
+  label: null,
+  bedId: null,
+  note: "",
+  bestBefore: null,
+  method: null,
+  grade: "prime",
+} as const;
 
 export const logArrival = (
   context: RequestContext,

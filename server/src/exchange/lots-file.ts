@@ -50,6 +50,7 @@ const arriving = (lot: LotDraft, context: RequestContext) => ({
   bedId: null,
   priceMinor: null,
   label: null,
+  method: null,
 });
 
 const columnOf: Readonly<Record<string, string>> = {

@@ -3,6 +3,7 @@ import { FirstKitchen1764000000000 } from "./migrations/1764000000000-first-kitc
 import { BasketAndTrim1764100000000 } from "./migrations/1764100000000-basket-and-trim.ts";
 import { RecipesInFull1764200000000 } from "./migrations/1764200000000-recipes-in-full.ts";
 import { PlainWords1764300000000 } from "./migrations/1764300000000-plain-words.ts";
+import { CookedAmounts1764500000000 } from "./migrations/1764500000000-cooked-amounts.ts";
 import { PiecesAsBought1764400000000 } from "./migrations/1764400000000-pieces-as-bought.ts";
 import { BatchInputTable, BatchTable, ContainerTable, WithdrawalTable } from "./tables/batch.table.ts";
 import {
@@ -56,6 +57,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       RecipesInFull1764200000000,
       PlainWords1764300000000,
       PiecesAsBought1764400000000,
+      CookedAmounts1764500000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

@@ -1,7 +1,7 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
 import { lastDayOnceTrimmed } from "@apron/core/basket";
-import { ingredientAfter, needsNoTrimming } from "@apron/core/forms";
-import type { TrimYield } from "@apron/core/catalogue";
+import { needsNoTrimming } from "@apron/core/forms";
+import { ingredientAfter, type TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import {
   closeBalance,

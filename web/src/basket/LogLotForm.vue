@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LogLot } from "@apron/contract";
 import { nameOf } from "@apron/core/catalogue";
+import { cookedBy } from "@apron/core/forms";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from "vue";
@@ -40,6 +41,7 @@ const atFields = [
   "bestBefore",
   "bedId",
   "label",
+  "method",
 ];
 /** Ready for the next thing from the same place. */
 const startAfresh = (): void => {
@@ -81,7 +83,15 @@ watch(
   (id, before) => {
     const facts = found(id);
     // A draft that comes back after a reload keeps the place that was chosen.
-    if (facts && before !== undefined) draft.value.place = facts.bestPlace;
+    if (facts && before !== undefined) Object.assign(draft.value, { place: facts.bestPlace, method: null });
+  },
+);
+/** "2 cups cooked": what was typed says already that it is cooked. */
+watch(
+  () => reading.value.weight?.form,
+  (form) => {
+    if (form === "cooked" && draft.value.method === null && detail.value)
+      draft.value.method = cookedBy(detail.value);
   },
 );
 /** The list of names takes the focus back as it closes, so the weight field must ask for it a moment later. */
@@ -101,6 +111,7 @@ function bodyOf(minor: number | null): LogLot {
     priceMinor: null,
     price: minor === null ? null : { minor, per: pricePer },
     bestBefore: bestBefore || null,
+    method: draft.value.method,
     note: "",
     bedId: sourceKind === "own-bed" ? draft.value.bedId : null,
     label: sourceKind === "shop" ? labelOf(draft.value.label) : null,

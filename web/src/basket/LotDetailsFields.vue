@@ -1,6 +1,8 @@
 <script setup lang="ts">
-import TextBox from "../ui/TextBox.vue";
+import { formAfter, formWords } from "@apron/core/forms";
 import { computed } from "vue";
+import { useIngredientDetail } from "../catalogue/use-amount-reading.ts";
+import TextBox from "../ui/TextBox.vue";
 import DateField from "../ui/DateField.vue";
 import { todayIso } from "../ui/dates.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
@@ -23,6 +25,16 @@ const beds = computed(() => [
     .filter((bed) => bed.state !== "finished")
     .map((bed) => ({ value: bed.id, label: `${bed.name} · ${bed.crop}` })),
 ]);
+const { data: detail } = useIngredientDetail(() => draft.value.ingredient);
+/** As it comes, or trimmed or cooked already in a way that the tables know. */
+const forms = computed(() => {
+  const known = detail.value?.id === draft.value.ingredient ? detail.value : undefined;
+  const methods = [...(known?.trims ?? []), ...(known?.changes ?? [])].map((one) => one.method);
+  return [
+    { value: null, label: "as it comes" },
+    ...[...new Set(methods)].map((value) => ({ value, label: formWords(formAfter(value), value) })),
+  ];
+});
 </script>
 
 <template>
@@ -50,6 +62,14 @@ const beds = computed(() => [
     >
       <TextBox :id="`${idPrefix}-note`" v-model="draft.sourceNote" maxlength="120" autocomplete="off" />
     </FieldFrame>
+    <SelectField
+      v-if="forms.length > 1"
+      :id="`${idPrefix}-form`"
+      v-model="draft.method"
+      label="Form"
+      :choices="forms"
+      :problem="sentenceAt('method')"
+    />
     <SelectField
       :id="`${idPrefix}-place`"
       v-model="draft.place"

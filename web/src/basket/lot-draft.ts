@@ -60,6 +60,8 @@ export type LotDraft = {
   pricePer: PricePer;
   since: string;
   bestBefore: string;
+  /** The trim or cooking it has had already; null for food as it comes. */
+  method: string | null;
   bedId: string | null;
   label: LabelDraft;
 };
@@ -76,6 +78,7 @@ export const emptyDraft = (sourceKind: SourceKind = "own-bed"): LotDraft => ({
   pricePer: "all",
   since: todayIso(),
   bestBefore: "",
+  method: null,
   bedId: null,
   label: emptyLabel(),
 });

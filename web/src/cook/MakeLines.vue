@@ -9,7 +9,7 @@ import { useSession } from "../client/session.ts";
 import { labelled } from "../ui/labelled.ts";
 import { useOpenRows } from "../ui/open-rows.ts";
 import TextBox from "../ui/TextBox.vue";
-import { boughtAndUsable } from "../recipes/line-words.ts";
+import { hasTwoForms, inBothForms } from "../recipes/line-words.ts";
 import type { PartDraft } from "./make-draft.ts";
 import WeighBack from "./WeighBack.vue";
 
@@ -59,9 +59,7 @@ function handWords(part: PartDraft): string {
     gradualAddition
       ? `start with ${show(gradualAddition.startG)}, add ${show(gradualAddition.stepG)} at a time, up to ${show(gradualAddition.mostG)}`
       : "",
-    line.asBoughtG === null
-      ? ""
-      : boughtAndUsable({ grams: line.wantedG, asBoughtG: line.asBoughtG }, session.display),
+    hasTwoForms(line) ? inBothForms({ ...line, grams: line.wantedG }, session.display) : "",
     line.toTaste ? "to taste" : "",
     line.optional ? "optional" : "",
     line.group ? `for: ${line.group}` : "",

@@ -46,12 +46,14 @@ const nameFor = (id: string): string => {
 const grams = (g: number): string => showGrams(g, session.display);
 function readAs(line: ReviewedLine): string {
   const name = line.ingredient === null ? "" : nameFor(line.ingredient);
-  const { asBoughtG, grams: usable } = line;
+  const { asBoughtG, cookedG, grams: usable } = line;
   const about = line.weighed ? "" : "about ";
   const amount = usable === null ? "" : `${about}${grams(usable)} `;
   const bought = asBoughtG === null ? "" : `${about}${grams(asBoughtG)} as bought`;
+  const cooked = cookedG === null ? "" : `${about}${grams(cookedG)} cooked`;
   const marks = [
     bought,
+    cooked,
     line.cook?.replaceAll("-", " ") ?? (line.eatenRaw ? "" : "heated"),
     line.optional ? "optional" : "",
     line.toTaste ? "to taste" : "",
@@ -104,7 +106,7 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
           </template>
           <template v-else>{{ readAs(line) }}</template>
           <WorkingsNote
-            v-if="line.workings && (!line.weighed || line.asBoughtG !== null)"
+            v-if="line.workings && (!line.weighed || line.asBoughtG !== null || line.cookedG !== null)"
             :text="line.workings"
           />
           <Button

@@ -22,14 +22,21 @@ export const filledBy = (line: Line, { names, subRecipes }: Names): string =>
     ? line.fillers.map((filler) => fillerText(filler, names)).join(" or ")
     : (subRecipes[line.recipe] ?? line.recipe);
 
-/** "808 g as bought, about 356 g usable"; of usable food just its grams. */
-export const boughtAndUsable = (
-  { grams, asBoughtG }: Pick<Line, "grams"> & { readonly asBoughtG?: number | null | undefined },
-  display: Display,
-): string =>
-  asBoughtG == null
-    ? showGrams(grams, display)
-    : `${showGrams(asBoughtG, display)} as bought, about ${showGrams(grams, display)} usable`;
+type Forms = Pick<Line, "grams"> & {
+  readonly asBoughtG?: number | null | undefined;
+  readonly cookedG?: number | null | undefined;
+};
+
+/** Is an amount given in another form than the one that goes into the dish: whole pieces, cooked grain? */
+export const hasTwoForms = ({ asBoughtG, cookedG }: Omit<Forms, "grams">): boolean =>
+  asBoughtG != null || cookedG != null;
+
+/** "808 g as bought, about 356 g usable", "390 g cooked, about 145 g dry"; of usable food just its grams. */
+export function inBothForms({ grams, asBoughtG, cookedG }: Forms, display: Display): string {
+  const shown = showGrams(grams, display);
+  if (asBoughtG != null) return `${showGrams(asBoughtG, display)} as bought, about ${shown} usable`;
+  return cookedG == null ? shown : `${showGrams(cookedG, display)} cooked, about ${shown} dry`;
+}
 
 /** What else is said of a line: its range, the strong-herb cap, gradual addition, to taste, optional. */
 export function lineMarks(line: Line, display: Display): string[] {
@@ -38,7 +45,7 @@ export function lineMarks(line: Line, display: Display): string[] {
   const held = additionSteps(line.gradualAddition, line.grams);
   return [
     line.amountText === "" ? "" : `“${line.amountText}”`,
-    line.asBoughtG == null ? "" : boughtAndUsable(line, display),
+    hasTwoForms(line) ? inBothForms(line, display) : "",
     range ? `${grams(range.low)} to ${grams(range.high)}` : "",
     line.maxStrongHerbShare < 1 ? `strong herbs at most ${showPercent(line.maxStrongHerbShare)}` : "",
     held

@@ -3,7 +3,7 @@ import { readLineAmount, type LineAmount } from "@apron/core/recipes";
 import { computed, ref, watch, type Ref } from "vue";
 import { useSession } from "../client/session.ts";
 import { sentenceFor } from "../client/words.ts";
-import { boughtAndUsable } from "./line-words.ts";
+import { inBothForms } from "./line-words.ts";
 import type { LineDraft } from "./use-recipe-draft.ts";
 
 const rounded = (g: number): string => String(Math.round(g * 10) / 10);
@@ -13,8 +13,9 @@ const amountOf = ({ amountText, range, grams }: LineDraft): string =>
   amountText || (range ? `${rounded(range.low)}–${rounded(range.high)}` : rounded(grams));
 
 /** What of an amount is kept with its line. */
-const ofLine = ({ grams, range, amountText, asBoughtG }: LineAmount): Partial<LineDraft> => ({
-  ...{ grams, range, amountText, asBoughtG },
+const ofLine = ({ grams, range, amountText, asBoughtG, cookedG, cook }: LineAmount): Partial<LineDraft> => ({
+  ...{ grams, range, amountText, asBoughtG, cookedG },
+  ...(cook === null ? {} : { cook, eatenRaw: false }),
 });
 
 /** Another trim leaves more or less of the same pieces. */
@@ -45,9 +46,7 @@ export function useLineAmount(
   });
   const problem = computed(() => (read.value.ok ? undefined : sentenceFor(read.value.issue)));
   const hint = computed(() =>
-    read.value.ok && read.value.value.amountText
-      ? boughtAndUsable(read.value.value, session.display)
-      : undefined,
+    read.value.ok && read.value.value.amountText ? inBothForms(read.value.value, session.display) : undefined,
   );
   let isUnread = kept.text !== undefined;
   function take(): void {

@@ -54,6 +54,8 @@ export const methodWords: readonly (readonly [method: string, words: RegExp])[] 
 
 /** Trim methods a preparation implies, by its words. */
 export const trimWords: readonly (readonly [method: string, words: RegExp])[] = [
+  ["zest", /\bzest(?:ed)?\b(?!.*\bjuiced?\b)/i],
+  ["squeeze", /\bjuiced?\b/i],
   ["strip-leaves", /leaves (?:only|picked|stripped)|picked|stripped/i],
   ["leaves-and-fine-stems", /fine stems|tender stems|stalks and all/i],
   ["char-whole-then-scoop", /\bchar(?:red|grilled)?\b.*\b(?:whole|scooped|flesh)\b/i],

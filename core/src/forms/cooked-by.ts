@@ -1,0 +1,15 @@
+import type { CookingChange } from "../catalogue/index.ts";
+
+/** Ways that grain and pulses take up water. */
+const swelling = ["boil", "soak"];
+
+/** The change that cooked grain or pulses have been through; undefined of food that takes up no water. */
+export const swellingOf = ({
+  changes,
+}: {
+  readonly changes: readonly CookingChange[];
+}): CookingChange | undefined => changes.find((one) => swelling.includes(one.method));
+
+/** The method that "cooked rice" has been cooked by; null where no table says. */
+export const cookedBy = (facts: { readonly changes: readonly CookingChange[] }): string | null =>
+  swellingOf(facts)?.method ?? null;
