@@ -39,7 +39,9 @@ describe("things that come in wholes", () => {
   it("are counted in wholes and halves, eggs in wholes alone, with what that errs", () => {
     expect(whole(350, "chickpea")).toMatchObject({ text: "1½ tins", grams: 360 });
     expect(whole(350, "chickpea")?.error).toBeCloseTo(10 / 350, 9);
-    expect(whole(30, "chickpea")).toMatchObject({ text: "½ tin", grams: 120, error: 3 });
+    expect(whole(30, "chickpea")).toBeNull();
+    expect(whole(96, "chickpea")).toMatchObject({ text: "½ tin", error: 0.25 });
+    expect(whole(95.9, "chickpea")).toBeNull();
     expect(whole(70, "egg")).toMatchObject({ text: "1 egg", grams: 50 });
     expect(whole(80, "egg")?.text).toBe("2 eggs");
     expect(whole(80, "chard")).toBeNull();

@@ -37,7 +37,7 @@ function kitchenMeasures(facts: IngredientFacts, cup: CupSystem): KitchenMeasure
 
 /**
  * An amount as the scale shows it and, where one comes near enough, as a spoon or cup, each with its error; `whole` is
- * for what comes in wholes (eggs, tins, blocks) and is there however far off it is, since nobody opens 0.37 of a tin.
+ * for what comes in wholes (eggs, tins, blocks), where a whole or a half comes near enough; eggs however far off.
  */
 export type MeasuredAmount = {
   readonly scale: RoundedAmount;
@@ -53,6 +53,9 @@ const countableUnits: readonly (readonly [measure: string, name: string, step: n
 ];
 const egg = { measure: "each-medium", name: "egg", step: 1 } as const;
 
+/** How far a count of tins or blocks may be off, as a fraction; further off it is no measure. A judgement. */
+const worstCounted = 0.25;
+
 /** Wholes and halves of what is bought in wholes: an egg is never halved. */
 function asCountedItems(grams: number, facts: IngredientFacts): RoundedAmount | null {
   const kinds = hasTrait(facts, "counted-whole")
@@ -63,7 +66,10 @@ function asCountedItems(grams: number, facts: IngredientFacts): RoundedAmount | 
     if (!one) continue;
     const count = Math.max(step, Math.round(grams / one / step) * step);
     const text = `${showCount(count)} ${name}${count > 1 ? "s" : ""}`;
-    return { text, grams: count * one, error: grams > 0 ? (count * one - grams) / grams : 0 };
+    const error = grams > 0 ? (count * one - grams) / grams : 0;
+    // A spoon of cheese is not half a block; an egg is an egg, however far off it is.
+    if (name !== egg.name && Math.abs(error) > worstCounted) return null;
+    return { text, grams: count * one, error };
   }
   return null;
 }

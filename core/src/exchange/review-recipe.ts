@@ -20,6 +20,7 @@ import {
   type Step,
 } from "../recipes/index.ts";
 import type { RecipeDraft } from "./recipe-draft.ts";
+import { splitSeasoning } from "./split-seasoning.ts";
 
 /** One ingredient line as this kitchen understands it, before the cook has looked at it. */
 export type ReviewedLine = Pick<
@@ -148,7 +149,7 @@ function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish
 /** Lines under a heading ("For the dressing:") belong to its group. */
 function grouped(texts: readonly string[], reader: LineReader): Grouped[] {
   let group = "";
-  return texts.flatMap((text) => {
+  return texts.flatMap(splitSeasoning).flatMap((text) => {
     const reading = readLine(text, reader);
     if (!reading.heading) return [{ reading, group }];
     group = text.replace(/:\s*$/, "").trim().slice(0, 60);

@@ -5,7 +5,7 @@ import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { wantedForm, lineOf, fillerOf, type Line } from "../recipes/index.ts";
 import { askedForAs, fitOf, type Fit, type FoodOnHand } from "./fit.ts";
 import { foodForms, formAfter } from "./food-form.ts";
-import { formWords, methodWords } from "./form-words.ts";
+import { formWords, methodWords, nameOnceCooked } from "./form-words.ts";
 import { wholePieces } from "./whole-pieces.ts";
 
 const yieldsOf = (id: string): Record<string, number> =>
@@ -137,5 +137,9 @@ it("forms and methods read as a cook would say them", () => {
   expect(methodWords("char-whole-then-scoop")).toBe("char whole, then scoop");
   expect(formWords("roasted", "roast-whole-then-scoop")).toBe("roasted (roast whole, then scoop)");
   expect(formWords("juice", "squeeze")).toBe("juice");
+  expect(formWords("boiled", "boil")).toBe("boiled");
+  expect(formWords("cut", "top-and-tail")).toBe("trimmed (top and tail)");
+  expect(nameOnceCooked("white rice, dried")).toBe("white rice");
+  expect(nameOnceCooked("dried apricots")).toBe("dried apricots");
   expect(formWords("whole", null)).toBe("whole");
 });

@@ -17,8 +17,31 @@ const words: Readonly<Record<FoodForm, string>> = {
 export const methodWords = (method: string): string =>
   method.replaceAll("-then-", ", then ").replaceAll("-", " ");
 
+/** What is said of food that a method was done to, where the method's name does not read well after it. */
+const done: Readonly<Record<string, string>> = {
+  boil: "boiled",
+  blanch: "blanched",
+  saute: "sautéed",
+  caramelise: "caramelised",
+  peel: "peeled",
+  pit: "pitted",
+  shell: "shelled",
+  destem: "destemmed",
+  "strip-leaves": "leaves only",
+  "leaves-and-fine-stems": "leaves and fine stems",
+  "roast-diced": "roasted in dice",
+  "roast-whole": "roasted whole",
+  "char-grill": "chargrilled",
+  "drain-can": "drained",
+  squeeze: "juice",
+  zest: "zest",
+  soak: "soaked",
+  dry: "dried",
+};
+
 /** The form of a lot in words, with the method where it tells more: "roasted (char whole, then scoop)". */
 export const formWords = (form: FoodForm, method: string | null): string =>
-  method === null || ["juice", "zest", "soaked", "dried"].includes(form)
-    ? words[form]
-    : `${words[form]} (${methodWords(method)})`;
+  method === null ? words[form] : (done[method] ?? `${words[form]} (${methodWords(method)})`);
+
+/** A name without "dried" or "dry" once the food is cooked: "white rice, dried" that was boiled is white rice. */
+export const nameOnceCooked = (name: string): string => name.replace(/,? \(?(?:dried|dry)\)?$/, "");

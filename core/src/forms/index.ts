@@ -4,4 +4,4 @@ export { askedForAs, fitOf, type Fit, type FoodOnHand, type FoodWanted } from ".
 export { needsNoTrimming } from "./ready.ts";
 export { wholePieces } from "./whole-pieces.ts";
 export { cookedBy, swellingOf } from "./cooked-by.ts";
-export { formWords, methodWords } from "./form-words.ts";
+export { formWords, methodWords, nameOnceCooked } from "./form-words.ts";

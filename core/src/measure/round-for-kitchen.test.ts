@@ -9,10 +9,26 @@ const oil = [
   { name: "cup", grams: 216 },
 ];
 
+describe("pieces in a kitchen's words", () => {
+  it("small ones stay whole, large ones may be halved, leaves are leaves", () => {
+    const of = (grams: number, name: string, each: number) =>
+      roundForKitchen(grams, [{ name, grams: each }])?.text;
+    expect(of(31, "medium", 4)).toBe("8 medium");
+    expect(of(165, "medium", 110)).toBe("1½ medium");
+    expect(of(90, "medium", 59.9)).toBeUndefined();
+    expect(of(90, "medium", 60)).toBe("1½ medium");
+    expect(of(4.4, "leaf", 1)).toBe("4 leaves");
+    expect(of(1, "leaf", 1)).toBe("1 leaf");
+    expect(of(1.5, "clove", 3)).toBeUndefined();
+  });
+});
+
 describe("rounding to the scale", () => {
   it.each([
     [0, "0 g", 0],
-    [0.1, "0.5 g", 4],
+    [0.1, "0.1 g", 0],
+    [0.94, "0.9 g", -0.0426],
+    [0.06, "a trace", 0],
     [3.3, "3.5 g", 0.0606],
     [10.3, "10 g", -0.0291],
     [27.4, "27 g", -0.0146],

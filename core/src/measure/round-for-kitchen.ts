@@ -19,23 +19,33 @@ const countText = (count: number): string => {
   return whole === 0 ? sign : `${whole}${sign}`;
 };
 
-/** "6 cups chopped", "2 cloves"; spoons stay as they are written. */
-const measureText = (count: number, name: string): string =>
-  count > 1 && !/^(t(bsp|sp)|medium$)/.test(name) ? name.replace(/^(medium )?(\w+)/, "$1$2s") : name;
+/** "6 cups chopped", "2 cloves", "3 leaves"; spoons stay as they are written. */
+const measureText = (count: number, name: string): string => {
+  if (count <= 1 || /^(t(bsp|sp)|medium$)/.test(name)) return name;
+  return name.startsWith("leaf") ? name.replace("leaf", "leaves") : name.replace(/^(medium )?(\w+)/, "$1$2s");
+};
 
-/** The step of a kitchen scale at this weight: half grams, grams, five grams; or twentieths and quarters of an ounce. */
+/** Less than this is not weighed. */
+const leastWeighedG = 0.1;
+
+/**
+ * The step of a kitchen scale at this weight: tenths of a gram for a pinch, half grams, grams, five grams; or twentieths
+ * and quarters of an ounce.
+ */
 function scaleStep(grams: number, system: DisplaySystem): number {
   if (system === "us") return grams < gramsPerOunce ? gramsPerOunce / 20 : gramsPerOunce / 4;
+  if (grams < 1) return leastWeighedG;
   return grams < 10 ? 0.5 : grams < 100 ? 1 : 5;
 }
 
 /**
- * Rounds grams (≥ 0) to the scale, in the kitchen's units and locale: half grams below 10 g, whole grams below 100 g,
- * 5 g from there; in ounces to a twentieth below one and to a quarter from there. The signed relative error comes
- * with it (0 for 0 g).
+ * Rounds grams (≥ 0) to the scale, in the kitchen's units and locale: tenths below a gram, half grams below 10 g, whole
+ * grams below 100 g, 5 g from there; in ounces to a twentieth below one and to a quarter from there. The signed relative
+ * error comes with it (0 for 0 g, and for a trace that no scale shows).
  */
 export function roundToScale(grams: number, display: Display | DisplaySystem = "metric"): RoundedAmount {
   const { system, locale } = displayOf(display);
+  if (grams > 0 && grams < leastWeighedG) return { text: "a trace", grams, error: 0 };
   const step = scaleStep(grams, system);
   const rounded = Math.max(grams > 0 ? step : 0, Math.round(grams / step) * step);
   const ounces = showGrams(rounded, { system: "us", locale });
@@ -50,9 +60,15 @@ const relativeError = (rounded: number, wanted: number): number =>
 /** How many of a measure a cook still counts out (9 spoons is a cup's work). Common practice, no source. */
 const mostOfAMeasure = 8;
 
-/** Quarters of a cup and a teaspoon are in the drawer; a quarter of a tablespoon is not. */
-const stepsOf = (measure: KitchenMeasure): readonly number[] =>
-  measure.name.startsWith("tbsp") ? [half] : [quarter, half];
+/** Pieces smaller than this are counted whole: nobody halves a walnut. Common practice, no source. */
+const halvedFromG = 60;
+
+/** Quarters of a cup and a teaspoon are in the drawer; a quarter of a tablespoon is not. Small pieces stay whole. */
+function stepsOf({ name, grams }: KitchenMeasure): readonly number[] {
+  if (/^(clove|leaf|sprig|stalk)/.test(name)) return [1];
+  if (name === "medium") return grams < halvedFromG ? [1] : [half];
+  return name.startsWith("tbsp") ? [half] : [quarter, half];
+}
 
 type Candidate = RoundedAmount & { readonly count: number };
 

@@ -78,6 +78,37 @@ describe("amounts of cooked food", () => {
   });
 });
 
+describe("salt and pepper", () => {
+  const ingredientsOf = (text: string) => {
+    const draft = {
+      title: "A bowl",
+      category: "",
+      ingredients: [text],
+      steps: [],
+      yieldText: "",
+      minutes: null,
+      notes: "",
+    };
+    return reviewRecipe(draft as unknown as Parameters<typeof reviewRecipe>[0], reader).lines.map(
+      (line) => line.ingredient,
+    );
+  };
+  it.each(["salt and pepper", "Sea salt & freshly ground black pepper, to taste", "salt and white pepper"])(
+    "%s is two ingredients",
+    (text) => {
+      const [salt, pepper, ...more] = ingredientsOf(text);
+      expect(salt).toMatch(/^salt-/);
+      expect(pepper).toMatch(/^(black|white)-pepper$/);
+      expect(more).toEqual([]);
+    },
+  );
+
+  it("other pairs are asked about as before", () => {
+    expect(ingredientsOf("oil and vinegar")).toHaveLength(1);
+    expect(ingredientsOf("1 salt and pepper squid")).toHaveLength(1);
+  });
+});
+
 describe("juice and zest", () => {
   it.each([
     ["1 lemon, juiced", "lemon-juice", 45, null],

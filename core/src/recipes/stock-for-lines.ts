@@ -5,6 +5,7 @@ import type { Diners } from "./diners.ts";
 import { fillLines } from "./fill-lines.ts";
 import type { Formula } from "./formula.ts";
 import { allowedFillers, shareCap } from "./slots.ts";
+import { roundingG } from "./top-up.ts";
 
 /** A lot as it lies: `grams` of it in its form; `urgencyWeight` is what one usable gram used today is worth. */
 export type LotOnHand = FoodOnHand & {
@@ -99,6 +100,13 @@ function takenOf(fillings: readonly FormFilling[]): number {
 
 const nearlyG = 0.01;
 
+/** Nobody peels a clove for the gram that rounding left of a line which others fill. */
+function isCrumb(one: FormFilling, all: readonly FormFilling[], demands: readonly Demand[]): boolean {
+  const demand = demands.find((d) => d.lineId === one.lineId);
+  const isBegun = all.some((f) => f.lineId === one.lineId && f.grams > one.grams);
+  return demand !== undefined && one.toDo !== null && isBegun && one.grams <= roundingG(demand);
+}
+
 const takenBy = (offer: Offer, fillings: readonly FormFilling[]): number =>
   fillings.filter((f) => isOf(f, offer)).reduce((total, f) => total + f.lotG, 0);
 
@@ -144,5 +152,5 @@ export function fillFromLots(demands: readonly Demand[], lots: readonly LotOnHan
     offers = curbed(offers, over, fillings);
     fillings = fillLines(demands, offers).flatMap(asFormFilling(offers));
   }
-  return fillings;
+  return fillings.filter((filling) => !isCrumb(filling, fillings, demands));
 }

@@ -16,7 +16,7 @@ const minLineG = 0.05;
  * What whole grams of stock may lack of a line without anything being bought: a gram and a half, and a hundredth of the
  * line at most. It is lost in the scale's rounding.
  */
-const roundingG = (demand: Demand): number => Math.max(minLineG, Math.min(1.5, demand.grams * 0.01));
+export const roundingG = (demand: Demand): number => Math.max(minLineG, Math.min(1.5, demand.grams * 0.01));
 
 /** Grams of line still open, in all, of the strong ones, and what each filler takes already. */
 type Room = { line: number; strong: number; readonly taken: Map<string, number> };

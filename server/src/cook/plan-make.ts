@@ -15,7 +15,7 @@ import {
   gramsToFill,
   placesFor,
 } from "@apron/core/larder";
-import { formWords, methodWords } from "@apron/core/forms";
+import { formWords, methodWords, nameOnceCooked, needsNoTrimming } from "@apron/core/forms";
 import { stockFor } from "@apron/core/match";
 import { accept, addDays, showGrams } from "@apron/core/measure";
 import {
@@ -185,12 +185,15 @@ const presentLine = (
   toTaste: l.line.toTaste,
   parts: l.parts.map((p) => ({
     ingredient: p.ingredient,
-    name: nameFor(context, p.ingredient),
+    name: p.isCooked ? nameOnceCooked(nameFor(context, p.ingredient)) : nameFor(context, p.ingredient),
     lotId: p.lotId,
     from: p.from,
     grams: p.grams,
     toDo: p.toDo === null ? null : { method: p.toDo, words: methodWords(p.toDo) },
-    form: formOf(surplus.find((s) => s.lotId === p.lotId)),
+    form: formOf(
+      surplus.find((s) => s.lotId === p.lotId),
+      context,
+    ),
     lotG: p.lotG,
     inDish: p.inDish,
     scale: p.measured.scale,
@@ -200,17 +203,30 @@ const presentLine = (
   })),
   others: l.others.map((other) => ({
     ...{ lotId: other.lotId, name: nameFor(context, other.ingredient), grams: other.grams },
-    form: formOf(surplus.find((s) => s.lotId === other.lotId)),
+    form: formOf(
+      surplus.find((s) => s.lotId === other.lotId),
+      context,
+    ),
     toDo: other.toDo === null ? null : methodWords(other.toDo),
   })),
 });
 
-const formOf = (lot: Surplus | undefined): string => (lot ? formWords(lot.form, lot.method) : "");
+/** The form of a lot in words; nothing of what comes ready to use and is as it came. */
+const formOf = (lot: Surplus | undefined, { catalogue }: RequestContext): string => {
+  const facts = lot && catalogue.ingredients.get(lot.ingredient);
+  if (!lot || !facts || (lot.form === "whole" && needsNoTrimming(facts))) return "";
+  return formWords(lot.form, lot.method);
+};
 
 /** Lots left out for the sake of the date, each with the date that would follow: its own last safe day. */
 const leftOutOf = ({ leftOut, context }: Planned): MakePlan["leftOut"] =>
   leftOut.map((lot) => ({
-    ...{ lotId: lot.lotId, name: nameFor(context, lot.ingredient), form: formOf(lot), grams: lot.usableG },
+    ...{
+      lotId: lot.lotId,
+      name: nameFor(context, lot.ingredient),
+      form: formOf(lot, context),
+      grams: lot.usableG,
+    },
     useBy: addDays(context.today, lot.safeDays ?? 0),
   }));
 

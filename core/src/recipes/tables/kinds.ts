@@ -56,7 +56,7 @@ export const methodWords: readonly (readonly [method: string, words: RegExp])[] 
 export const trimWords: readonly (readonly [method: string, words: RegExp])[] = [
   ["zest", /\bzest(?:ed)?\b(?!.*\bjuiced?\b)/i],
   ["squeeze", /\bjuiced?\b/i],
-  ["strip-leaves", /leaves (?:only|picked|stripped)|picked|stripped/i],
+  ["strip-leaves", /leaves (?:only|picked|stripped)|,\s*leaves\s*$|picked|stripped/i],
   ["leaves-and-fine-stems", /fine stems|tender stems|stalks and all/i],
   ["char-whole-then-scoop", /\bchar(?:red|grilled)?\b.*\b(?:whole|scooped|flesh)\b/i],
   ["roast-halved-then-scoop", /\broast(?:ed)?\b.*\bhalved\b.*\b(?:scooped|flesh)\b|\bhalved\b.*\broast(?:ed)?\b.*\b(?:scooped|flesh)\b/i],
