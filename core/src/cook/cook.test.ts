@@ -56,17 +56,33 @@ describe("what runs out, and what rounding does", () => {
   };
 
   it("names the line that what is on hand fills least; staples and optional lines limit nothing", () => {
-    expect(limitingLine(planOf(1))).toMatchObject({ ingredient: "feta", batches: 0, shortG: 30 });
+    expect(limitingLine(formula, planOf(1), { stock, kitchen })).toMatchObject({
+      ingredient: "feta",
+      batches: 0,
+      shortG: 30,
+    });
     const green = aFormula([aLine("green", 100, "chard"), aLine("oil", 54, "olive-oil")]);
     const plan = planMake(green, 2, { stock, kitchen });
-    expect(plan.ok && limitingLine(plan.value)).toMatchObject({
+    expect(plan.ok && limitingLine(green, plan.value, { stock, kitchen })).toMatchObject({
       ingredient: "chard",
-      batches: 1.5,
+      batches: expect.closeTo(1.5, 1),
       shortG: 50,
     });
     const free = aFormula([aLine("green", 100, "chard"), aLine("x", 5, "viola", { optional: true })]);
     const loose = planMake(free, 1, { stock, kitchen });
-    expect(loose.ok && limitingLine(loose.value)).toBeNull();
+    expect(loose.ok && limitingLine(free, loose.value, { stock, kitchen })).toBeNull();
+  });
+
+  it("is searched for where caps make a line run out earlier than in a straight line", () => {
+    // Kale may be half of the line: 150 g of chard carry 300 g of it at most, however much kale there is.
+    const capped = aFormula([aLine("green", 100, "chard kale:0.5")]);
+    const plan = planMake(capped, 6, { stock, kitchen });
+    expect(plan.ok && limitingLine(capped, plan.value, { stock, kitchen })).toMatchObject({
+      ...{ lineId: "green", batches: expect.closeTo(3, 1), shortG: 150 },
+    });
+    const shared = aFormula([aLine("a", 50, "chard"), aLine("b", 50, "chard")]);
+    const both = planMake(shared, 3, { stock, kitchen });
+    expect(both.ok && limitingLine(shared, both.value, { stock, kitchen })?.batches).toBeCloseTo(1.5, 1);
   });
 
   it("follows oil : acid and salt through the rounding of every line", () => {

@@ -1,6 +1,8 @@
-import type { MakePlan } from "./plan-make.ts";
+import { demandsOf, timesDemands } from "../match/index.ts";
+import { fillFromLots, topUpLine, type Demand, type Formula, type LotOnHand } from "../recipes/index.ts";
+import type { MakeKitchen, MakePlan } from "./plan-make.ts";
 
-/** The line that what is on hand fills least, and how many batches it would allow. */
+/** The line that runs out first, and how many batches what is on hand allows. */
 export type Limiting = {
   readonly lineId: string;
   readonly ingredient: string;
@@ -8,25 +10,49 @@ export type Limiting = {
   readonly shortG: number;
 };
 
-/** What runs out first when nothing is bought; null when everything is on hand. Optional lines limit nothing. */
-export function limitingLine(plan: MakePlan): Limiting | null {
-  const short = plan.lines
-    .filter(({ line }) => !line.optional)
-    .flatMap(({ line, wantedG, parts }) => {
-      const bought = parts.filter((p) => p.from === "buy");
-      const shortG = bought.reduce((total, p) => total + p.grams, 0);
-      const all = parts.reduce((total, p) => total + p.grams, 0);
-      const [first] = bought;
-      return first && wantedG > 0 && all > 0
-        ? [
-            {
-              lineId: line.id,
-              ingredient: first.ingredient,
-              batches: plan.batches * (1 - shortG / all),
-              shortG,
-            },
-          ]
-        : [];
-    });
-  return short.sort((a, b) => a.batches - b.batches)[0] ?? null;
+type From = { readonly stock: readonly LotOnHand[]; readonly kitchen: MakeKitchen };
+type Short = {
+  readonly lineId: string;
+  readonly ingredient: string;
+  readonly grams: number;
+  readonly share: number;
+};
+
+/** What would have to be bought for lines that must be there, the shortest by share of its line first. */
+function shortOf(demands: readonly Demand[], { stock, kitchen }: From): Short[] {
+  const fillings = fillFromLots(demands, stock);
+  return demands
+    .filter((demand) => !demand.optional)
+    .flatMap((demand) =>
+      topUpLine(demand, fillings, (id) => kitchen.staples.has(id))
+        .filter((topUp) => topUp.from === "buy")
+        .map((topUp) => ({ ...topUp, share: topUp.grams / demand.grams })),
+    )
+    .sort((a, b) => b.share - a.share);
+}
+
+/** Closer than a hundredth of a batch nobody measures. */
+const nearEnough = 0.005;
+
+/**
+ * What runs out first when nothing is bought, and at how many batches: searched for, since a line under caps, or two
+ * lines that share a lot, run out earlier than in a straight line. Null when everything is on hand. Optional lines limit
+ * nothing. Within a hundredth of a batch.
+ */
+export function limitingLine(formula: Formula, plan: MakePlan, from: From): Limiting | null {
+  const one = demandsOf(formula, 1, from.kitchen);
+  const shortAt = (batches: number): Short[] => shortOf(timesDemands(one, batches), from);
+  const atPlan = shortAt(plan.batches);
+  if (atPlan.length === 0) return null;
+  let [enough, tooMany, first] = [0, plan.batches, atPlan[0]];
+  while (tooMany - enough > nearEnough) {
+    const middle = (enough + tooMany) / 2;
+    const short = shortAt(middle);
+    if (short.length === 0) enough = middle;
+    else [tooMany, first] = [middle, short[0]];
+  }
+  const wanted = first && (atPlan.find((short) => short.lineId === first.lineId) ?? atPlan[0]);
+  if (!wanted) return null;
+  const { lineId, ingredient, grams } = wanted;
+  return { lineId, ingredient, batches: enough < nearEnough ? 0 : enough, shortG: grams };
 }

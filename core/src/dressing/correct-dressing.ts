@@ -23,8 +23,11 @@ export type Correction = {
 
 export type CorrectIssue = DressingIssue | { readonly code: "nothing-to-aim-at" };
 
-/** Aim so far inside a band's edge, as a share of the band. */
-const bandInset = 0.1;
+/**
+ * How far inside a band's edge to aim, as shares of the band, in the order they are tried: at the edge itself, and further
+ * in only as far as rounding to the scale needs.
+ */
+const insets = [0, 0.01, 0.03, 0.1, 0.25];
 
 /** What one gram of a part brings to each side of a band. */
 const perGram = ({ facts, role }: Omit<DressingPart, "grams">) => {
@@ -71,24 +74,42 @@ export function correctDressing(
   if (!before.ok) return before;
   const wanted = (Object.keys(sides) as BandName[]).filter((name) => targets[name] !== null);
   if (wanted.length === 0) return refuse({ code: "nothing-to-aim-at" });
-  const brings = correctors.map(perGram);
-  const inBowl = totalsOf(bowl);
-  const conditions = wanted.flatMap((name) => conditionsFor(name, targets[name], { brings, inBowl }));
-  const { amounts, missed } = leastAddition(correctors.length, conditions);
-  const additions = correctors.flatMap((one, j) => {
-    const rounded = roundToScale(amounts[j] ?? 0);
-    return (amounts[j] ?? 0) > 0.05 ? [{ part: { ...one, grams: rounded.grams }, text: rounded.text }] : [];
+  const about = { brings: correctors.map(perGram), inBowl: totalsOf(bowl) };
+  const tries = insets.flatMap((inset) => {
+    const conditions = wanted.flatMap((name) => conditionsFor(name, targets[name], { ...about, inset }));
+    const { amounts, missed } = leastAddition(correctors.length, conditions);
+    const additions = additionsOf(correctors, amounts);
+    const after = readDressing([...bowl, ...additions.map((a) => a.part)]);
+    if (!after.ok) return [];
+    const cannot = wanted.filter((name, i) => {
+      const [low = 0, high = 0] = missed.slice(2 * i, 2 * i + 2);
+      return !isMet(after.value[name], targets[name], low <= 1e-6 && high <= 1e-6);
+    });
+    return [{ additions, after: after.value, cannot }];
   });
-  const after = readDressing([...bowl, ...additions.map((a) => a.part)]);
-  if (!after.ok) return after;
-  const cannot = wanted.filter((_, i) => (missed[2 * i] ?? 0) > 1e-6 || (missed[2 * i + 1] ?? 0) > 1e-6);
+  const [first = { additions: [], after: before.value, cannot: wanted }, ...rest] = tries;
+  const best = rest.reduce((a, b) => (b.cannot.length < a.cannot.length ? b : a), first);
   return accept({
-    additions: additions.map(({ part, text }) => ({ id: part.facts.id, grams: part.grams, text })),
+    additions: best.additions.map(({ part, text }) => ({ id: part.facts.id, grams: part.grams, text })),
     before: before.value,
-    after: after.value,
-    cannot,
+    after: best.after,
+    cannot: best.cannot,
   });
 }
+
+/** What is added, as the scale shows it; less than half a tenth of a gram is nothing. */
+const additionsOf = (correctors: readonly Omit<DressingPart, "grams">[], amounts: readonly number[]) =>
+  correctors.flatMap((one, j) => {
+    const amount = amounts[j] ?? 0;
+    const rounded = roundToScale(amount);
+    return amount > leastAddedG ? [{ part: { ...one, grams: rounded.grams }, text: rounded.text }] : [];
+  });
+
+const leastAddedG = 0.05;
+
+/** Does the bowl as it would be weighed lie in its band? Where a figure does not exist, what was solved says so. */
+const isMet = (figure: number | null, band: Band | null, isSolved: boolean): boolean =>
+  figure === null || band === null ? isSolved : figure >= band.low - 1e-9 && figure <= band.high + 1e-9;
 
 function totalsOf(bowl: readonly DressingPart[]): ContributionPerGram {
   const each = bowl.map((part) => ({ grams: part.grams, brings: perGram(part) }));
@@ -106,15 +127,19 @@ function totalsOf(bowl: readonly DressingPart[]): ContributionPerGram {
   };
 }
 
-/** top − low·bottom ≥ 0 and high·bottom − top ≥ 0, a tenth of the band inside its edges; misses weigh by the bowl. */
+/** top − low·bottom ≥ 0 and high·bottom − top ≥ 0, so far inside the band's edges; misses weigh by the bowl. */
 function conditionsFor(
   name: BandName,
   band: Band | null,
-  about: { readonly brings: readonly ContributionPerGram[]; readonly inBowl: ContributionPerGram },
+  about: {
+    readonly brings: readonly ContributionPerGram[];
+    readonly inBowl: ContributionPerGram;
+    readonly inset: number;
+  },
 ): Condition[] {
   if (!band) return [];
   const [top, bottom, scale] = sides[name];
-  const margin = bandInset * (band.high - band.low);
+  const margin = about.inset * (band.high - band.low);
   const [low, high] = [(band.low + margin) / scale, (band.high - margin) / scale];
   const weight = 1000 / Math.max(1e-6, high * Math.max(about.inBowl[bottom], 1e-3));
   const above = (b: ContributionPerGram): number => b[top] - low * b[bottom];

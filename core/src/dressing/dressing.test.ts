@@ -452,3 +452,63 @@ describe("targets of the cook's own", () => {
     expect(rateByJar(100, 101)).toMatchObject({ ok: false, issue: { code: "more-dressing-than-salad" } });
   });
 });
+
+describe("a correction is as small as the scale allows, and honest", () => {
+  const correctors = [
+    { facts: factsOf("olive-oil"), role: "oil" as const },
+    { facts: factsOf("wine-vinegar-red"), role: "acid" as const },
+    { facts: factsOf("salt-sea-fine"), role: "salt" as const },
+  ];
+  const band = { low: 2.8, high: 3.4 };
+  const targets = {
+    oilToAcidPoured: band,
+    oilToAcidEffective: null,
+    sugarToAcid: null,
+    saltPercent: { low: 0.8, high: 1.6 },
+  };
+
+  it("never calls impossible what its own bowl, as weighed, satisfies; and never the other way round", () => {
+    check(
+      fc.property(
+        fc.integer({ min: 20, max: 400 }),
+        fc.integer({ min: 10, max: 200 }),
+        fc.integer({ min: 1, max: 20 }),
+        fc.subarray([0, 1, 2], { minLength: 1 }),
+        (oil, acid, salt, which) => {
+          const bowl = [
+            part("olive-oil", "oil", oil),
+            part("wine-vinegar-red", "acid", acid),
+            part("salt-sea-fine", "salt", salt),
+          ];
+          const done = correctDressing(
+            bowl,
+            targets,
+            which.flatMap((i) => correctors[i] ?? []),
+          );
+          if (!done.ok) throw new Error(done.issue.code);
+          const { after, cannot } = done.value;
+          const inside = (figure: number | null, { low, high }: { low: number; high: number }): boolean =>
+            figure !== null && figure >= low - 1e-9 && figure <= high + 1e-9;
+          expect(cannot.includes("oilToAcidPoured")).toBe(!inside(after.oilToAcidPoured, band));
+          expect(cannot.includes("saltPercent")).toBe(!inside(after.saltPercent, targets.saltPercent));
+        },
+      ),
+    );
+  });
+
+  it("aims at the edge of the band and no further than rounding needs", () => {
+    const bowl = [part("olive-oil", "oil", 300), part("wine-vinegar-red", "acid", 60)];
+    const aim = { ...targets, saltPercent: null };
+    const done = correctDressing(bowl, aim, correctors.slice(1, 2));
+    if (!done.ok) throw new Error(done.issue.code);
+    expect(done.value.cannot).toEqual([]);
+    expect(done.value.after.oilToAcidPoured).toBeGreaterThan(3.3);
+    expect(done.value.after.oilToAcidPoured).toBeLessThanOrEqual(3.4);
+  });
+
+  it("says which parts it knows too little of", () => {
+    const bare = { ...factsOf("yogurt"), id: "own-cream", composition: undefined };
+    const done = readDressing([part("olive-oil", "oil", 60), { facts: bare, role: "creamy", grams: 40 }]);
+    expect(done.ok && done.value.unknown).toEqual(["own-cream"]);
+  });
+});

@@ -70,10 +70,21 @@ const sum = (parts: readonly DressingPart[], of: (part: DressingPart) => number)
 
 const isMustard = (part: DressingPart): boolean => hasTrait(part.facts, "mustard");
 
-/** What a figure rests on and is not known; salt and sugar need no density to speak of. */
-const isUnknown = (part: DressingPart): boolean =>
-  (part.role === "acid" && !part.facts.composition?.titratableAcidG) ||
-  (["oil", "acid"].includes(part.role) && !part.facts.composition?.gramsPerMl);
+/** Composition that a part in a role must have for the figures to count it; salt and sugar need no density to speak of. */
+const neededFor: Readonly<Record<DressingRole, readonly (keyof Composition)[]>> = {
+  oil: ["gramsPerMl"],
+  acid: ["titratableAcidG", "gramsPerMl"],
+  emulsifier: ["saltG"],
+  salt: ["saltG"],
+  sweet: ["sugarsG"],
+  creamy: ["fatG", "saltG"],
+  flavour: ["saltG"],
+};
+
+/** What a figure rests on and is not known: it is said, not counted as nothing. */
+const isUnknown = ({ role, facts: { composition } }: DressingPart): boolean =>
+  neededFor[role].some((key) => composition?.[key] === null || composition?.[key] === undefined) ||
+  (role === "acid" && composition?.titratableAcidG === 0);
 
 /** What it costs, where every part has a price. */
 const costOf = (parts: readonly DressingPart[]): number | null =>

@@ -1,6 +1,6 @@
 export { defaultAppetite } from "./tables/appetite.ts";
 export type { MatchStock } from "./keep-days.ts";
-export { demandsOf, unfillable } from "./demands.ts";
+export { demandsOf, timesDemands, unfillable } from "./demands.ts";
 export {
   consumableInTime,
   type ConsumptionCapacity,

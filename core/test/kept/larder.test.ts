@@ -188,7 +188,7 @@ it("makes that are settled, matched, and run out", () => {
     settled,
     limits: stocks.map((stock) => {
       const plan = planMake(pesto, 2, { stock, kitchen });
-      return plan.ok ? limitingLine(plan.value) : plan.issue;
+      return plan.ok ? limitingLine(pesto, plan.value, { stock, kitchen }) : plan.issue;
     }),
     matched: stocks.map((stock) => matchRecipe(pesto, stock, aKitchen()) ?? null),
     eaten: [0, 1, 3, 8].flatMap((keepDays) =>

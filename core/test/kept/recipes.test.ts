@@ -101,7 +101,7 @@ it("what a dish weighs, takes, needs and lacks", () => {
           one.ok
             ? {
                 ...one.value,
-                limiting: limitingLine(one.value),
+                limiting: limitingLine(formula, one.value, { stock, kitchen: { ...kitchen, ...measuring } }),
                 rounding: roundingEffects(one.value, catalogue),
               }
             : one.issue,

@@ -1,6 +1,7 @@
 import type { MakePlan } from "@apron/contract";
 import {
   limitingLine,
+  type Limiting,
   planMake as planInCore,
   preparationsFor,
   roundingEffects,
@@ -50,6 +51,7 @@ export type PlannedMake = {
   readonly leftOut: readonly Surplus[];
   readonly workings: string;
   readonly scale: Wish;
+  readonly limiting: Limiting | null;
 };
 
 /** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
@@ -80,10 +82,12 @@ export async function planFor(
   // A lot chosen by the cook goes in whatever it does to the date; otherwise the ranking's own choice stands.
   const isIn = (lot: Surplus): boolean =>
     (lot.chosenFor?.length ?? 0) > 0 || offered.some((one) => one.lotId === lot.lotId);
-  const plan = planInCore(formula, batches, { stock: surplus.filter(isIn), kitchen });
+  const from = { stock: surplus.filter(isIn), kitchen };
+  const plan = planInCore(formula, batches, from);
   if (!plan.ok) return refuseWith(plan.issue, "recipeId");
+  const limiting = limitingLine(formula, plan.value, from);
   const leftOut = surplus.filter((lot) => !isIn(lot) && lotGramsPerBatch(formula, lot, kitchen) > 0);
-  return accept({ plan: plan.value, formula, version, surplus, leftOut, workings, scale });
+  return accept({ plan: plan.value, formula, version, surplus, leftOut, workings, scale, limiting });
 }
 
 /** A lot with the lines that the cook chose it for. */
@@ -130,8 +134,7 @@ function wishOf(scale: Wish, { surplus, formula }: Scaling): Answer<ScaleWish> {
 type Planned = PlannedMake & { readonly context: RequestContext };
 
 /** What runs out first, by name. */
-function limitingOf({ plan, context }: Planned): MakePlan["limiting"] {
-  const short = limitingLine(plan);
+function limitingOf({ limiting: short, context }: Planned): MakePlan["limiting"] {
   return short && { name: nameFor(context, short.ingredient), batches: short.batches, shortG: short.shortG };
 }
 

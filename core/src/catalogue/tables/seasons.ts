@@ -170,6 +170,7 @@ export const seasons: readonly Season[] = [
   { ingredient: "samphire", fromMonth: 6, toMonth: 9, daysWhole: 3, bestPlace: "fridge", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "egg", fromMonth: 1, toMonth: 12, daysWhole: 21, bestPlace: "fridge", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "butter", fromMonth: 1, toMonth: 12, daysWhole: 30, bestPlace: "fridge", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
+  { ingredient: "butter-salted", fromMonth: 1, toMonth: 12, daysWhole: 30, bestPlace: "fridge", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "grapefruit", fromMonth: 1, toMonth: 12, daysWhole: 21, bestPlace: "fridge", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "kiwi", fromMonth: 1, toMonth: 12, daysWhole: 14, bestPlace: "fridge", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "mango", fromMonth: 1, toMonth: 12, daysWhole: 5, bestPlace: "room", advice: "", source: "common practice", confidence: "low", basis: "estimate" },
