@@ -12,7 +12,7 @@ const frequentIngredients = 8;
 
 /** Home: what to use first, what is due, what rescues most, what waits at each station. */
 export const today: UseCase<"today"> = async (_input, context) => {
-  const filter = { state: undefined, ingredients: undefined, after: undefined };
+  const filter = { state: undefined, ingredients: undefined, useful: true, after: undefined };
   const lots = await context.stores.lots.page({ ...filter, limit: shownFirst });
   const counts = await context.stores.lots.counts(addDays(context.today, 1));
   const stored = [...(await context.stores.larder.listStored())].sort(compareByExpiry);

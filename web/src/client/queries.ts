@@ -27,10 +27,18 @@ export const useToday = () => useQuery({ key: ["today"], query: () => call("toda
 const figures = ["ingredients", "ingredient", "catalogue"];
 const lasting = [...figures, "start"];
 
+/** Of one thing that the write may have used up: its page asks again once it knows that it is still there. */
+const ofOneThing = ["trim-options"];
+
 /** Asks again for everything that what was just written may have changed. */
 export function useRefresh(): () => Promise<unknown> {
   const cache = useQueryCache();
-  return () => cache.invalidateQueries({ predicate: (entry) => !lasting.includes(String(entry.key[0])) });
+  const isOf = (names: readonly string[], key: readonly unknown[]): boolean => names.includes(String(key[0]));
+  return () =>
+    Promise.all([
+      cache.invalidateQueries({ predicate: ({ key }) => isOf(ofOneThing, key) }, false),
+      cache.invalidateQueries({ predicate: ({ key }) => !isOf([...lasting, ...ofOneThing], key) }),
+    ]);
 }
 
 /** Asks again for the reference figures, after the kitchen set or added one of its own. */

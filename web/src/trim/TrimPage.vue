@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
-import { computed } from "vue";
+import { computed, watch } from "vue";
 import { useRouter } from "vue-router";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
@@ -14,16 +14,26 @@ import TrimBench from "./TrimBench.vue";
 const props = defineProps<{ id?: string }>();
 const router = useRouter();
 const session = useSession();
+const mostShown = 60;
 const { data: page, status } = useQuery({
   key: ["lots", "raw"],
-  query: () => call("listLots", { query: { state: "raw", limit: 60 } }),
+  query: () => call("listLots", { query: { state: "raw", limit: mostShown } }),
 });
 const lots = computed(() => page.value?.lots ?? []);
 const lotId = computed(() => props.id || lots.value[0]?.id || "");
-const { data: options, error } = useQuery({
+const {
+  data: options,
+  error,
+  refetch,
+} = useQuery({
   key: () => ["trim-options", lotId.value],
   query: () => call("trimOptions", { params: { id: lotId.value } }),
   enabled: () => lotId.value !== "",
+});
+// The list has come again: what can be done with a lot is asked again only while there is something left of it.
+watch(page, () => {
+  const isThere = lots.value.some((lot) => lot.id === lotId.value) || lots.value.length >= mostShown;
+  if (options.value && isThere) void refetch();
 });
 </script>
 

@@ -56,6 +56,8 @@ export type LotFilter = {
   readonly place?: Place | undefined;
   readonly source?: SourceKind | undefined;
   readonly ingredients: readonly string[] | undefined;
+  /** Without by-products that are good for nothing. */
+  readonly useful?: boolean | undefined;
   readonly after: { readonly spoilsOn: Day; readonly id: string } | undefined;
   readonly limit: number;
 };
