@@ -17,7 +17,7 @@ function recipeOf(title: string, ingredients: readonly string[]): Formula {
     steps: ["Mix."],
     yieldText: "serves 2",
   };
-  const review = reviewRecipe({ ...draft, minutes: null, notes: "" } as never, reader);
+  const review = reviewRecipe({ ...draft, minutes: null, notes: "" }, reader);
   const accepted = acceptReview(review, new Map(), catalogue);
   if (!accepted.ok) throw new Error(JSON.stringify(accepted.issue));
   return accepted.value;
