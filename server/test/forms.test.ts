@@ -179,3 +179,26 @@ it("a lot that would shorten the date is left out, said so with the date, and ta
   expect(taken.useBy.fridge?.on).toBe("2026-09-13");
   expect(taken.leftOut).toEqual([]);
 });
+
+it("by-products that are good for something stand in Today, the others are quiet", async () => {
+  const lot = await logged("kohlrabi", "2 kg");
+  const parts = [
+    { part: "leaves", grams: 300, fate: "keep" as const },
+    { part: "odd ends", grams: 100, fate: "keep" as const },
+  ];
+  const trim = {
+    id: randomUUID(),
+    lotId: lot,
+    method: "peel",
+    rawG: 2000,
+    usableG: 1500,
+    parts,
+    confirmed: true,
+  };
+  const { partLots } = (await wren.call("recordTrim", { body: trim })).body;
+  expect(partLots.map((one) => one.state)).toEqual(["by-product", "by-product"]);
+  kitchen.setNow("2026-09-16T09:00:00");
+  const { useFirst } = (await wren.call("today", {})).body;
+  const shown = useFirst.map((one) => one.note);
+  expect(shown.some((note) => note.startsWith("odd ends"))).toBe(false);
+});

@@ -1,0 +1,77 @@
+import { describe, expect, it } from "@jest/globals";
+import { lineReader } from "../catalogue/index.ts";
+import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
+import { acceptReview } from "./accept-review.ts";
+import { readRecipeJson } from "./read-recipe-json.ts";
+import { draftLimits } from "./recipe-draft.ts";
+import { readYield, reviewRecipe } from "./review-recipe.ts";
+
+const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
+const reviewOf = (ingredients: readonly string[], yieldText = "serves 2", minutes: number | null = null) =>
+  reviewRecipe(
+    {
+      title: "A bowl",
+      category: "",
+      ingredients: [...ingredients],
+      steps: [],
+      yieldText,
+      minutes,
+      notes: "",
+    },
+    reader,
+  );
+
+describe("yields at their edges", () => {
+  it("fifty kilograms or litres are the most, five hundred portions", () => {
+    expect(readYield("makes 50 kg").makes).toEqual({ kind: "mass", grams: 50_000 });
+    expect(readYield("makes 50.001 kg").makes).toBeNull();
+    expect(readYield("makes 50 litres").makes).toEqual({ kind: "volume", ml: 50_000 });
+    expect(readYield("makes 0 g").makes).toBeNull();
+    expect(readYield("serves 500").servings).toBe(500);
+    expect(readYield("serves 501").servings).toBeNull();
+    expect(readYield("serves 0").servings).toBeNull();
+  });
+
+  it("a recipe takes a minute at least and two days at most", () => {
+    const of = (minutes: number) => reviewOf(["1 kg chard"], "serves 2", minutes).minutes;
+    expect([1, 2880, 2881, 0.5].map(of)).toEqual([1, 2880, null, null]);
+  });
+});
+
+describe("lines at their edges", () => {
+  it("fifty kilograms are the most of one line", () => {
+    const accepted = (grams: number) => {
+      const answer = { ingredient: null, grams, leaveAsWords: false };
+      const done = acceptReview(reviewOf(["1 kg chard"]), new Map([[0, answer]]), catalogue);
+      return done.ok && done.value.lines.length === 1;
+    };
+    expect([50_000, 0.1].map(accepted)).toEqual([true, true]);
+    expect([50_001, 0].map(accepted)).toEqual([false, false]);
+  });
+
+  it("proposes a hundredth of the rest in salt, and nothing where there is no rest", () => {
+    const [, salt] = reviewOf(["1 kg chard", "salt to taste"]).lines;
+    const chard = reviewOf(["1 kg chard"]).lines[0]?.grams ?? 0;
+    expect(salt?.proposal?.grams).toBeCloseTo(chard * 0.01, 1);
+    expect(reviewOf(["salt to taste"]).lines[0]?.proposal?.why ?? "").not.toMatch(/1 %/);
+  });
+
+  it("keeps a range that the line gives, not the spread of a measure", () => {
+    expect(reviewOf(["80–100 g chard"]).lines[0]?.range).toEqual({ low: 80, high: 100 });
+    expect(reviewOf(["90 g chard"]).lines[0]?.range).toBeNull();
+  });
+});
+
+describe("nested files", () => {
+  const nested = (depth: number): unknown =>
+    Array.from({ length: depth }).reduce<unknown>((inside) => ({ inside }), {
+      "@type": "Recipe",
+      name: "Deep",
+    });
+  const read = (depth: number) => readRecipeJson(JSON.stringify(nested(depth)));
+
+  it("are read as deep as the limit and no deeper", () => {
+    expect(read(draftLimits.depth)).toMatchObject({ ok: true });
+    expect(read(draftLimits.depth + 1)).toMatchObject({ ok: false, issue: { code: "nested-too-deep" } });
+  });
+});
