@@ -1,5 +1,13 @@
 import { demandsOf, timesDemands } from "../match/index.ts";
-import { fillFromLots, topUpLine, type Demand, type Formula, type LotOnHand } from "../recipes/index.ts";
+import {
+  fillFromLots,
+  offersFor,
+  topUpLine,
+  type Demand,
+  type Formula,
+  type LotOffers,
+  type LotOnHand,
+} from "../recipes/index.ts";
 import type { MakeKitchen, MakePlan } from "./plan-make.ts";
 
 /** The line that runs out first, and how many batches what is on hand allows. */
@@ -19,8 +27,11 @@ type Short = {
 };
 
 /** What would have to be bought for lines that must be there, the shortest by share of its line first. */
-function shortOf(demands: readonly Demand[], { stock, kitchen }: From): Short[] {
-  const fillings = fillFromLots(demands, stock);
+function shortOf(
+  demands: readonly Demand[],
+  { stock, kitchen, offers }: From & { readonly offers: LotOffers },
+): Short[] {
+  const fillings = fillFromLots(demands, stock, offers);
   return demands
     .filter((demand) => !demand.optional)
     .flatMap((demand) =>
@@ -41,7 +52,8 @@ const nearEnough = 0.005;
  */
 export function limitingLine(formula: Formula, plan: MakePlan, from: From): Limiting | null {
   const one = demandsOf(formula, 1, from.kitchen);
-  const shortAt = (batches: number): Short[] => shortOf(timesDemands(one, batches), from);
+  const offers = offersFor(one, from.stock);
+  const shortAt = (batches: number): Short[] => shortOf(timesDemands(one, batches), { ...from, offers });
   const atPlan = shortAt(plan.batches);
   if (atPlan.length === 0) return null;
   let [enough, tooMany, first] = [0, plan.batches, atPlan[0]];

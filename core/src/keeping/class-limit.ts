@@ -16,11 +16,21 @@ const covers = (rule: ClassLimit, kept: Kept): boolean =>
   rule.packs.includes(kept.pack) &&
   rule.places.includes(kept.place);
 
+/** Of every class, form, pack and place that was asked for: there are few, and each lot asks. */
+const found = new Map<string, ClassLimit>();
+
 /**
  * The most that food may keep: the shortest row that covers its class, form, pack and place; the shortest of all where
  * none does. There is always one. Days ≥ 0, counted after the day it was cut, cooked or opened.
  */
 export function classLimit(kept: Kept): ClassLimit {
+  const key = `${kept.class} ${kept.form} ${kept.pack} ${kept.place}`;
+  const limit = found.get(key) ?? shortestOf(kept);
+  found.set(key, limit);
+  return limit;
+}
+
+function shortestOf(kept: Kept): ClassLimit {
   const [first, ...more] = classLimits.filter((rule) => covers(rule, kept));
   const fallback = shortestOfAll.find((rule) => rule.places.includes(kept.place));
   invariant(fallback !== undefined, `no shortest rule for the ${kept.place}`);

@@ -3,6 +3,7 @@ import {
   topUpLine,
   type Demand,
   type FormFilling,
+  type LotOffers,
   type LotOnHand,
   type TopUp,
 } from "../recipes/index.ts";
@@ -27,9 +28,13 @@ const buyingPenalty = { missing: 0.25, moreOfTheSame: 2 } as const;
 export function evaluate(
   batches: number,
   demands: readonly Demand[],
-  from: { readonly stock: readonly LotOnHand[]; readonly isStaple: (ingredient: string) => boolean },
+  from: {
+    readonly stock: readonly LotOnHand[];
+    readonly offers?: LotOffers;
+    readonly isStaple: (ingredient: string) => boolean;
+  },
 ): Evaluation {
-  const fillings = fillFromLots(demands, from.stock);
+  const fillings = fillFromLots(demands, from.stock, from.offers);
   const topUps = demands.flatMap((demand) => topUpLine(demand, fillings, from.isStaple));
   const urgencyWeight = new Map(from.stock.map((s) => [s.lotId, s.urgencyWeight]));
   const gained = fillings.reduce((total, f) => total + f.grams * (urgencyWeight.get(f.lotId) ?? 0), 0);

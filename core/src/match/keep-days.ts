@@ -1,5 +1,5 @@
 import { keepingRule, type Catalogue } from "../catalogue/index.ts";
-import { hazardsOf } from "../larder/index.ts";
+import { hazardsOf, type Used } from "../larder/index.ts";
 import type { Filling, Formula, LotOnHand, TopUp } from "../recipes/index.ts";
 
 /** A lot with its safety clock: days left of an ingredient already cut, null where only quality limits it. */
@@ -13,6 +13,16 @@ const ruleDays = (formula: Formula, catalogue: Catalogue): number => {
 
 const uncookedLines = (formula: Formula): Set<string> =>
   new Set(formula.lines.filter((line) => line.cook === null).map((line) => line.id));
+
+/** What many lots bring to one line, as one. */
+function together(used: readonly Used[]): Used[] {
+  const sums = new Map<string, Used>();
+  for (const one of used) {
+    const key = `${one.lineId} ${one.ingredient}`;
+    sums.set(key, { ...one, grams: one.grams + (sums.get(key)?.grams ?? 0) });
+  }
+  return [...sums.values()];
+}
 
 /**
  * Days after today that a dish of these fillings may be eaten: its own rule, the shortest clock that goes in uncooked, or
@@ -31,7 +41,7 @@ export function keepDaysOf(
   const clocks = made.fillings
     .filter((f) => uncooked.has(f.lineId))
     .map((f) => made.stock.find((s) => s.lotId === f.lotId)?.safeDays ?? Infinity);
-  const [shortest] = hazardsOf(formula, [...made.fillings, ...made.topUps], catalogue);
+  const [shortest] = hazardsOf(formula, together([...made.fillings, ...made.topUps]), catalogue);
   return Math.min(ruleDays(formula, catalogue), shortest?.days ?? Infinity, ...clocks);
 }
 

@@ -1,6 +1,13 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { askedForAs } from "../forms/index.ts";
-import { isUseful, type Demand, type Diners, type Formula } from "../recipes/index.ts";
+import {
+  offersFor,
+  offersOfThese,
+  usefulLots,
+  type Demand,
+  type Diners,
+  type Formula,
+  type LotOffers,
+} from "../recipes/index.ts";
 import { cannotBeMade, demandsOf, timesDemands } from "./demands.ts";
 import {
   consumableInTime,
@@ -65,11 +72,15 @@ export function matchRecipe(
 ): RecipeMatch | undefined {
   const one = demandsOf(formula, 1, kitchen);
   if (cannotBeMade(one)) return undefined;
-  const useful = usefulStock(one, stock);
+  const offers = offersFor(one, stock);
+  const useful = usefulLots(offers, stock);
   if (useful.length === 0) return undefined;
   // A leaf cut days ago dates the whole dish: it may be better to leave it out and keep the dish longer.
-  const variants = [useful, withoutShortDated(formula, useful, kitchen.catalogue)];
-  const candidates = variants.flatMap((variant) => candidatesOf(formula, { stock: variant, kitchen, one }));
+  const keeping = withoutShortDated(formula, useful, kitchen.catalogue);
+  const variants = keeping.length < useful.length ? [useful, keeping] : [useful];
+  const candidates = variants.flatMap((variant) =>
+    candidatesOf(formula, { stock: variant, offers: offersOfThese(offers, variant), kitchen, one }),
+  );
   const best = candidates.reduce<Candidate>((a, b) => (b.score > a.score + 1e-9 ? b : a), nothing);
   if (best.rescuedG <= 0 || best.score <= 0) return undefined;
   const limit = limitOf(best, formula, { kitchen, one });
@@ -97,13 +108,21 @@ function candidatesOf(formula: Formula, from: CandidateInput): Candidate[] {
 /** What a number of batches is tried with; `one` is what a single batch asks for. */
 type CandidateInput = {
   readonly stock: readonly MatchStock[];
+  readonly offers?: LotOffers;
   readonly kitchen: MatchKitchen;
   readonly one: readonly Demand[];
 };
 
-function candidateFor(formula: Formula, batches: number, { stock, kitchen, one }: CandidateInput): Candidate {
+function candidateFor(
+  formula: Formula,
+  batches: number,
+  { stock, offers, kitchen, one }: CandidateInput,
+): Candidate {
   const isStaple = (id: string): boolean => kitchen.staples.has(id);
-  const evaluation = evaluate(batches, timesDemands(one, batches), { stock, isStaple });
+  const evaluation = evaluate(batches, timesDemands(one, batches), {
+    ...{ stock, isStaple },
+    ...(offers ? { offers } : {}),
+  });
   const keepDays = keepDaysOf(formula, { ...evaluation, stock }, kitchen.catalogue);
   const dish = { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null };
   return { ...evaluation, stock, eats: consumableInTime(dish, kitchen.household, kitchen.waiting) };
@@ -119,7 +138,7 @@ export function stockFor(
   from: { readonly stock: readonly MatchStock[]; readonly kitchen: MatchKitchen },
 ): readonly MatchStock[] {
   const demands = demandsOf(formula, 1, from.kitchen);
-  const all = usefulStock(demands, from.stock);
+  const all = usefulLots(offersFor(demands, from.stock), from.stock);
   const candidates = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
     .map((stock) => candidateFor(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
     .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
@@ -138,12 +157,6 @@ const nothing: Candidate = {
   score: 0,
   eats: nobody,
   stock: [],
-};
-
-const usefulStock = (demands: readonly Demand[], stock: readonly MatchStock[]): MatchStock[] => {
-  const wanted = new Set(demands.flatMap((demand) => demand.fillers.map((f) => f.ingredient)));
-  const named = stock.filter((s) => askedForAs(s.ingredient).some((name) => wanted.has(name)));
-  return named.filter((s) => isUseful(s, demands));
 };
 
 function limitOf(

@@ -9,6 +9,8 @@ export type Stock = {
   readonly path?: string;
   /** The lines it may go into; any that takes its ingredient where it is left out. */
   readonly lines?: ReadonlySet<string>;
+  /** It may go into every line that takes its ingredient; so it may where `lines` is left out. */
+  readonly isForAll?: boolean;
   readonly ingredient: string;
   readonly grams: number;
   readonly urgencyWeight: number;

@@ -54,17 +54,13 @@ function worthTaking(demands: readonly Demand[], stock: readonly Stock[], factor
     .sort((a, b) => b.urgencyWeight * factorOf(factors, b) - a.urgencyWeight * factorOf(factors, a))
     .filter((s) => {
       const left = room.get(s.ingredient) ?? 0;
-      if (takesAll(demands, s)) room.set(s.ingredient, left - s.grams);
+      if (s.isForAll ?? s.lines === undefined) room.set(s.ingredient, left - s.grams);
       return left > 0;
     });
 }
 
 const takes = (demand: Demand, { ingredient, lines }: Stock): boolean =>
   (lines?.has(demand.lineId) ?? true) && demand.fillers.some((f) => f.ingredient === ingredient);
-
-/** May it go into every line that takes its ingredient? */
-const takesAll = (demands: readonly Demand[], lot: Stock): boolean =>
-  demands.every((d) => takes(d, lot) || !d.fillers.some((f) => f.ingredient === lot.ingredient));
 
 function networkOf(demands: readonly Demand[], stock: readonly Stock[], factors: Factors): Network {
   const network: Network = new Map();

@@ -61,9 +61,12 @@ export { withSubRecipes, type SubRecipeIssue } from "./sub-recipes.ts";
 export {
   fillFromLots,
   fitForLine,
-  isUseful,
+  offersFor,
+  offersOfThese,
+  usefulLots,
   lotGramsPerBatch,
   type FormFilling,
+  type LotOffers,
   type LotOnHand,
 } from "./stock-for-lines.ts";
 export { substitutionFor, substitutionsFor, type Substitution } from "./substitute.ts";

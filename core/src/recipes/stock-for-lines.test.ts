@@ -9,7 +9,7 @@ import type { MatchStock } from "../match/index.ts";
 import type { Demand } from "./demand.ts";
 import type { Line } from "./formula.ts";
 import { allowedFillers } from "./slots.ts";
-import { fillFromLots, fitForLine, isUseful, lotGramsPerBatch } from "./stock-for-lines.ts";
+import { fillFromLots, fitForLine, lotGramsPerBatch, offersFor, usefulLots } from "./stock-for-lines.ts";
 
 const demand = (line: Line): Demand => ({
   ...{ lineId: line.id, grams: line.grams, maxStrongHerbShare: 1, optional: false },
@@ -76,7 +76,10 @@ describe("lots in their forms", () => {
       ["whole", "char-whole-then-scoop"],
     ]);
     expect(fitForLine(lots[0]!, charred)).toBeUndefined();
-    expect([isUseful(lots[0]!, [charred]), isUseful(lots[1]!, [charred])]).toEqual([false, true]);
+    expect(usefulLots(offersFor([charred], lots), lots).map((lot) => lot.lotId)).toEqual([
+      "roasted",
+      "whole",
+    ]);
   });
 
   it("puts a lot that the cook chose before a more urgent one, in that line alone", () => {

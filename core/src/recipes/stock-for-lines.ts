@@ -25,28 +25,63 @@ export type FormFilling = Filling & Fit & { readonly lotG: number };
 /** One lot as one group of lines can take it: all that go by the same path. */
 type Offer = Stock & { readonly fit: Fit };
 
-const pathOf = (lot: LotOnHand, of: { ingredient: string; fit: Fit; chosen: boolean }): string =>
-  `${lot.lotId} ${of.ingredient} ${of.fit.perGram} ${of.fit.toDo ?? ""} ${of.chosen ? "chosen" : ""}`;
+/** How many lines take each ingredient. */
+function linesTaking(demands: readonly Demand[]): ReadonlyMap<string, number> {
+  const lines = new Map<string, number>();
+  for (const id of demands.flatMap((d) => [...new Set(d.fillers.map((f) => f.ingredient))]))
+    lines.set(id, (lines.get(id) ?? 0) + 1);
+  return lines;
+}
+
+/**
+ * Lots as lines can take them. The same whatever the number of batches, so it is worked out once and filled from many
+ * times.
+ */
+export type LotOffers = {
+  readonly offers: readonly Offer[];
+  /** Lots that go by several paths, and could be taken twice. */
+  readonly shared: readonly LotOnHand[];
+};
+
+/** What lots have to offer to these lines; a lot that fits none offers nothing. */
+export function offersFor(demands: readonly Demand[], lots: readonly LotOnHand[]): LotOffers {
+  const taking = linesTaking(demands);
+  const each = lots.map((lot) => {
+    const wanted = askedForAs(lot.ingredient).some((id) => taking.has(id));
+    return { lot, offers: wanted ? offersOf(lot, demands) : [] };
+  });
+  const everywhere = ({ lines, ingredient }: Offer): boolean => lines?.size === taking.get(ingredient);
+  return {
+    offers: each.flatMap(({ offers }) =>
+      offers.map((one) => Object.assign(one, { isForAll: everywhere(one) })),
+    ),
+    shared: each.filter(({ offers }) => offers.length > 1).map(({ lot }) => lot),
+  };
+}
 
 function offersOf(lot: LotOnHand, demands: readonly Demand[]): Offer[] {
   const names = askedForAs(lot.ingredient);
-  const offers = new Map<string, Offer & { lines: Set<string> }>();
-  for (const demand of demands)
-    for (const { ingredient, wanted } of demand.fillers) {
+  const offers: (Offer & { readonly lines: Set<string> })[] = [];
+  for (const { lineId, fillers } of demands)
+    for (const { ingredient, wanted } of fillers) {
       const fit = names.includes(ingredient) ? fitOf(lot, wanted) : undefined;
       if (!fit) continue;
-      const chosen = lot.chosenFor?.includes(demand.lineId) ?? false;
-      const path = pathOf(lot, { ingredient, fit, chosen });
-      const known = offers.get(path);
-      if (known) known.lines.add(demand.lineId);
+      const urgencyWeight = lot.urgencyWeight + (lot.chosenFor?.includes(lineId) ? chosenWeight : 0);
+      const known = offers.find(
+        (one) =>
+          one.ingredient === ingredient &&
+          one.urgencyWeight === urgencyWeight &&
+          one.fit.toDo === fit.toDo &&
+          one.fit.perGram === fit.perGram,
+      );
+      if (known) known.lines.add(lineId);
       else
-        offers.set(path, {
-          ...{ lotId: lot.lotId, ingredient, grams: lot.grams / fit.perGram },
-          ...{ urgencyWeight: lot.urgencyWeight + (chosen ? chosenWeight : 0) },
-          ...{ fit, path, lines: new Set([demand.lineId]) },
+        offers.push({
+          ...{ lotId: lot.lotId, ingredient, grams: lot.grams / fit.perGram, urgencyWeight, fit },
+          ...{ path: `${lot.lotId} ${offers.length}`, lines: new Set([lineId]) },
         });
     }
-  return [...offers.values()];
+  return offers;
 }
 
 /** How a lot could go into one line, as its first filler that takes it; undefined where it does not fit. */
@@ -58,9 +93,20 @@ export function fitForLine(
   return offer && { ...offer.fit, ingredient: offer.ingredient };
 }
 
-/** Does any line of these take something of this lot? */
-export const isUseful = (lot: LotOnHand, demands: readonly Demand[]): boolean =>
-  offersOf(lot, demands).length > 0;
+/** Those of some lots that have something to offer. */
+export function usefulLots<Lot extends LotOnHand>({ offers }: LotOffers, lots: readonly Lot[]): Lot[] {
+  const offering = new Set(offers.map((offer) => offer.lotId));
+  return lots.filter((lot) => offering.has(lot.lotId));
+}
+
+/** The offers of some of the lots alone. */
+export function offersOfThese({ offers, shared }: LotOffers, lots: readonly LotOnHand[]): LotOffers {
+  const these = new Set(lots.map((lot) => lot.lotId));
+  return {
+    offers: offers.filter((offer) => these.has(offer.lotId)),
+    shared: shared.filter((lot) => these.has(lot.lotId)),
+  };
+}
 
 /**
  * Grams of a lot, as it lies, that one batch can take over all lines at their caps; 0 where it fits nowhere. Juice and
@@ -102,9 +148,10 @@ const nearlyG = 0.01;
 
 /** Nobody peels a clove for the gram that rounding left of a line which others fill. */
 function isCrumb(one: FormFilling, all: readonly FormFilling[], demands: readonly Demand[]): boolean {
+  if (one.toDo === null) return false;
   const demand = demands.find((d) => d.lineId === one.lineId);
   const isBegun = all.some((f) => f.lineId === one.lineId && f.grams > one.grams);
-  return demand !== undefined && one.toDo !== null && isBegun && one.grams <= roundingG(demand);
+  return demand !== undefined && isBegun && one.grams <= roundingG(demand);
 }
 
 const takenBy = (offer: Offer, fillings: readonly FormFilling[]): number =>
@@ -131,26 +178,36 @@ const isOf = (filling: Filling, offer: Offer): boolean =>
   offer.ingredient === filling.ingredient &&
   (offer.lines?.has(filling.lineId) ?? false);
 
-const asFormFilling =
-  (offers: readonly Offer[]) =>
-  (filling: Filling): FormFilling[] => {
-    const offer = offers.find((one) => isOf(filling, one));
+/** Fills from offers, each filling with what it takes of its lot. */
+function filled(demands: readonly Demand[], offers: readonly Offer[]): FormFilling[] {
+  const byLot = new Map<string, Offer[]>();
+  const fillings = fillLines(demands, offers);
+  const taken = new Set(fillings.map((filling) => filling.lotId));
+  for (const offer of offers)
+    if (taken.has(offer.lotId)) byLot.set(offer.lotId, [...(byLot.get(offer.lotId) ?? []), offer]);
+  return fillings.flatMap((filling) => {
+    const offer = byLot.get(filling.lotId)?.find((one) => isOf(filling, one));
     return offer ? [{ ...filling, ...offer.fit, lotG: filling.grams * offer.fit.perGram }] : [];
-  };
+  });
+}
 
 /**
  * Fills lines from lots in whatever form they are, each by the path that leads to what the line asks for. A lot is
  * never taken twice: what one path takes of it the others do not get, but the juice and the zest of one lemon.
  */
-export function fillFromLots(demands: readonly Demand[], lots: readonly LotOnHand[]): FormFilling[] {
-  let offers = lots.flatMap((lot) => offersOf(lot, demands));
-  let fillings = fillLines(demands, offers).flatMap(asFormFilling(offers));
+export function fillFromLots(
+  demands: readonly Demand[],
+  lots: readonly LotOnHand[],
+  { offers: all, shared }: LotOffers = offersFor(demands, lots),
+): FormFilling[] {
+  let offers = all;
+  let fillings = filled(demands, offers);
   const isOver = (lot: LotOnHand): boolean =>
     takenOf(fillings.filter((f) => f.lotId === lot.lotId)) > lot.grams * (1 + 1e-6) + nearlyG;
   // Each lot is cut down once at most, and then stays within what it holds.
-  for (let over = lots.find(isOver); over; over = lots.find(isOver)) {
+  for (let over = shared.find(isOver); over; over = shared.find(isOver)) {
     offers = curbed(offers, over, fillings);
-    fillings = fillLines(demands, offers).flatMap(asFormFilling(offers));
+    fillings = filled(demands, offers);
   }
   return fillings.filter((filling) => !isCrumb(filling, fillings, demands));
 }

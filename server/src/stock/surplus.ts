@@ -18,6 +18,14 @@ export type Surplus = MatchStock & {
 export async function surplusOnHand(context: RequestContext): Promise<Surplus[]> {
   const lots = (await context.stores.lots.onHand()).filter((lot) => lot.state !== "by-product");
   const yieldOf = await yieldsInForce(context);
+  const known = new Map<string, Record<string, number>>();
+  const yieldsFor = (lot: LotRecord): Record<string, number> => {
+    if (lot.state !== "raw") return {};
+    const key = `${lot.ingredient} ${lot.grade}`;
+    const yields = known.get(key) ?? yieldsOf(lot, yieldOf, context);
+    known.set(key, yields);
+    return yields;
+  };
   // Of what is equally urgent, lots that are ready go before lots still to be trimmed.
   const readyFirst = [...lots].sort((a, b) => Number(a.state === "raw") - Number(b.state === "raw"));
   return readyFirst.flatMap((lot) => {
@@ -27,7 +35,7 @@ export async function surplusOnHand(context: RequestContext): Promise<Surplus[]>
     return [
       {
         ...{ lotId: lot.id, ingredient: lot.ingredient, lot, daysLeft, grams: lot.balanceG },
-        ...{ form: formOfLot(lot), method: lot.method, yields: yieldsOf(lot, yieldOf, context) },
+        ...{ form: formOfLot(lot), method: lot.method, yields: yieldsFor(lot) },
         safeDays: safeUntil === null ? null : daysBetween(context.today, safeUntil),
         usableG: usual === undefined ? lot.balanceG : Math.floor(lot.balanceG * usual),
         urgencyWeight: urgency(daysLeft),
@@ -38,7 +46,6 @@ export async function surplusOnHand(context: RequestContext): Promise<Surplus[]>
 
 /** What a raw lot should give by each way of trimming it. */
 function yieldsOf(lot: LotRecord, yieldOf: YieldInForce, context: RequestContext): Record<string, number> {
-  if (lot.state !== "raw") return {};
   const methods = factsOf(context, lot.ingredient).trims.map((trim) => trim.method);
   return Object.fromEntries(
     methods.flatMap((method) => {

@@ -34,6 +34,18 @@ export type YieldInForce = (
 
 const known = new WeakMap<RequestContext, Promise<YieldInForce>>();
 
+/** Weighings by ingredient and method, each in its order. */
+function byWay(learned: readonly LearnedWeighing[]): ReadonlyMap<string, LearnedWeighing[]> {
+  const ways = new Map<string, LearnedWeighing[]>();
+  for (const one of learned) {
+    const key = `${one.ingredient} ${one.method}`;
+    const known = ways.get(key);
+    if (known) known.push(one);
+    else ways.set(key, [one]);
+  }
+  return ways;
+}
+
 /** The yields in force, each worked out once a request, and this kitchen's weighings read once. */
 export function yieldsInForce(context: RequestContext): Promise<YieldInForce> {
   const found = known.get(context) ?? readYields(context);
@@ -42,7 +54,7 @@ export function yieldsInForce(context: RequestContext): Promise<YieldInForce> {
 }
 
 async function readYields({ stores, catalogue }: RequestContext): Promise<YieldInForce> {
-  const learned = await stores.trims.learned("all");
+  const learned = byWay(await stores.trims.learned("all"));
   const worked = new Map<string, number | undefined>();
   return (ingredient, method, grade) => {
     const facts = catalogue.ingredients.get(ingredient);
@@ -50,7 +62,11 @@ async function readYields({ stores, catalogue }: RequestContext): Promise<YieldI
     if (!way) return undefined;
     const key = `${ingredient} ${way.method} ${grade}`;
     if (!worked.has(key))
-      worked.set(key, yieldOf(way, defaultYieldKind(way.method, grade), learned).next.value);
+      worked.set(
+        key,
+        yieldOf(way, defaultYieldKind(way.method, grade), learned.get(`${ingredient} ${way.method}`) ?? [])
+          .next.value,
+      );
     return worked.get(key);
   };
 }
