@@ -1,4 +1,12 @@
-import { lineReader, nameOf, readLine, type Catalogue, type Dialect } from "../catalogue/index.ts";
+import {
+  lineReader,
+  nameOf,
+  readLine,
+  type Catalogue,
+  type Dialect,
+  type LineReading,
+} from "../catalogue/index.ts";
+import { nameOnceCooked } from "../forms/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import {
   dietsOf,
@@ -14,6 +22,8 @@ export type RecipeWriter = {
   readonly name: (ingredient: string) => string;
   readonly recipeName: (id: string) => string;
   readonly catalogue: Catalogue;
+  /** How a line of its own would be read. */
+  readonly read: (text: string) => LineReading;
 };
 
 /**
@@ -46,7 +56,7 @@ export function recipeWriter(
     known.set(id, said);
     return said;
   };
-  return { name: remembered, recipeName, catalogue };
+  return { name: remembered, recipeName, catalogue, read: (text) => readLine(text, reader) };
 }
 
 const kindNames: Readonly<Record<DishKind, string>> = {
@@ -83,14 +93,39 @@ const namesOf = (line: Line, writer: RecipeWriter): string =>
         .join(" or ")
     : writer.recipeName(line.recipe);
 
+/**
+ * "4 leeks, white part" and "2 cups cooked rice" stay whole pieces and cooked food: in the words that were kept, where
+ * those still say this amount of this ingredient; undefined where they do not.
+ */
+function inOwnWords(line: Line, writer: RecipeWriter): string | undefined {
+  const grams = line.asBoughtG ?? line.cookedG;
+  if (grams === null || line.amountText === "" || line.recipe !== null || line.fillers.length > 1)
+    return undefined;
+  const form = line.asBoughtG === null ? "cooked" : "as-bought";
+  const preparation = line.preparation === "" ? "" : `, ${line.preparation}`;
+  const cooked = `${trimmedDecimals(grams, 3)} g cooked ${nameOnceCooked(namesOf(line, writer))}`;
+  const words = [
+    line.amountText,
+    `${line.amountText} ${namesOf(line, writer)}${preparation}`,
+    ...(form === "cooked" ? [cooked] : []),
+  ];
+  return words.find((text) => {
+    const { ingredient, grams: read, form: readForm } = writer.read(text);
+    const isSame = ingredient.kind === "one" && ingredient.id === line.fillers[0]?.ingredient;
+    return isSame && readForm === form && read !== null && Math.abs(read.value / grams - 1) < 0.001;
+  });
+}
+
 /** One line as people write it: "100 g carrot tops or parsley, washed and spun (optional)". */
-export const lineText = (line: Line, writer: RecipeWriter): string =>
-  [
-    `${amountOf(line)} ${namesOf(line, writer)}`,
-    line.preparation === "" ? "" : `, ${line.preparation}`,
-    line.toTaste ? ", to taste" : "",
-    line.optional ? " (optional)" : "",
+export function lineText(line: Line, writer: RecipeWriter): string {
+  const own = inOwnWords(line, writer);
+  const preparation = line.preparation === "" ? "" : `, ${line.preparation}`;
+  return [
+    own ?? `${amountOf(line)} ${namesOf(line, writer)}${preparation}`,
+    line.toTaste && !own ? ", to taste" : "",
+    line.optional && !/optional/i.test(own ?? "") ? " (optional)" : "",
   ].join("");
+}
 
 /** Lines in their groups, in the order the groups first appear; the main group has no name. */
 function inGroups(formula: Formula): { group: string; lines: Line[] }[] {

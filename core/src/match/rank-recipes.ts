@@ -81,8 +81,11 @@ export function matchRecipe(
   const candidates = variants.flatMap((variant) =>
     candidatesOf(formula, { stock: variant, offers: offersOfThese(offers, variant), kitchen, one }),
   );
-  const best = candidates.reduce<Candidate>((a, b) => (b.score > a.score + 1e-9 ? b : a), nothing);
-  if (best.rescuedG <= 0 || best.score <= 0) return undefined;
+  const best = candidates.reduce<Candidate | undefined>(
+    (a, b) => (!a || b.score > a.score + 1e-9 ? b : a),
+    undefined,
+  );
+  if (!best || best.rescuedG <= 0 || best.score <= 0) return undefined;
   const limit = limitOf(best, formula, { kitchen, one });
   const { stock: _stock, eats, ...evaluation } = best;
   return {
@@ -147,17 +150,6 @@ export function stockFor(
     all
   );
 }
-
-const nobody: ConsumptionCapacity = { eaten: 0, frozen: 0, given: 0, total: 0 };
-const nothing: Candidate = {
-  batches: 0,
-  fillings: [],
-  topUps: [],
-  rescuedG: 0,
-  score: 0,
-  eats: nobody,
-  stock: [],
-};
 
 function limitOf(
   best: Candidate,

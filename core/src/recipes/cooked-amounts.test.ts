@@ -3,7 +3,13 @@ import { aFormula, aLine, everyone, factsOf, someStock } from "../../test/kitche
 import { lineReader, readLine } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { planMake } from "../cook/index.ts";
-import { reviewRecipe, type ReviewedLine } from "../exchange/index.ts";
+import {
+  acceptReview,
+  recipeJson,
+  recipeWriter,
+  reviewRecipe,
+  type ReviewedLine,
+} from "../exchange/index.ts";
 import { readLineAmount } from "./line-amount.ts";
 import { withRereadAmounts } from "./reread-amounts.ts";
 
@@ -125,6 +131,25 @@ describe("juice and zest", () => {
 
   it("both of one fruit stay with the fruit", () => {
     expect(readLine("2 lemons, zest and juice", reader).ingredient).toMatchObject({ id: "lemon" });
+  });
+});
+
+describe("written out again", () => {
+  it("stays whole pieces and cooked food, so that it reads back as it was; a changed amount is in grams", () => {
+    const draft = { title: "A bowl", category: "", steps: [], yieldText: "", minutes: null, notes: "" };
+    const ingredients = ["4 leeks, white part, sliced", "2 cups cooked rice", "90 g feta"];
+    const review = reviewRecipe({ ...draft, ingredients }, reader);
+    const accepted = acceptReview(review, new Map(), catalogue);
+    if (!accepted.ok) throw new Error(accepted.issue.code);
+    const writer = recipeWriter(catalogue, "uk", (id) => id);
+    const out = JSON.stringify(recipeJson(accepted.value, writer));
+    expect(out).toContain("4 leeks, white part, sliced");
+    expect(out).toMatch(/316 g cooked [a-z -]*rice/);
+    expect(out).toContain("90 g feta");
+    const changed = accepted.value.lines.map((line) => ({ ...line, asBoughtG: line.asBoughtG && 500 }));
+    expect(JSON.stringify(recipeJson({ ...accepted.value, lines: changed }, writer))).not.toContain(
+      "4 leeks",
+    );
   });
 });
 

@@ -4,6 +4,7 @@ import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { adaptFormula } from "./adapt.ts";
 import { convert } from "./conversion.ts";
 import type { Demand } from "./demand.ts";
+import { fillLines } from "./fill-lines.ts";
 import { fillerOf, lineOf, stepOf, type Line } from "./formula.ts";
 import { openQuestions } from "./open-questions.ts";
 import { minutesIn, readStep } from "./read-step.ts";
@@ -148,6 +149,23 @@ describe("what is asked", () => {
 });
 
 describe("stock that is hardly there", () => {
+  it("fills lines with what is worth nothing too, also where one food stands for different amounts", () => {
+    const twice = demandOf(50, "chard");
+    const halved: Demand = {
+      ...{ ...demandOf(50, "chard"), lineId: "half" },
+      fillers: demandOf(50, "chard").fillers.map((filler) => ({ ...filler, gramsPerGram: 2 })),
+    };
+    const stock = [{ lotId: "c", ingredient: "chard", grams: 500, urgencyWeight: 0 }];
+    const grams = fillLines([twice, halved], stock).map((filling) => [
+      filling.lineId,
+      Math.round(filling.grams),
+    ]);
+    expect(grams).toEqual([
+      ["l", 50],
+      ["half", 100],
+    ]);
+  });
+
   it("all of a lot is every gram of it", () => {
     const dish = aFormula([aLine("g", 100, "chard")]);
     const lot = someStock("c", "chard", 1);
