@@ -30,7 +30,8 @@ const seed = Number(option("seed", Math.floor(Math.random() * 1e9)));
 const sample = option("sample", "120");
 const only = option("only", "");
 const isNear = process.argv.includes("--near");
-const patienceMs = 120_000;
+/** How long a run may take: at first for ever, then some times what the tests take without a fault on this machine. */
+let patienceMs = 900_000;
 
 /** Faults that change nothing that can be seen, each with its reason: they are not counted. */
 const equivalents = JSON.parse(readFileSync(join(root, "scripts", "mutants-equivalent.json"), "utf8"));
@@ -177,9 +178,11 @@ async function tryAll(faults) {
 
 /** Without a fault the tests must pass in the copy: or else everything would look killed. */
 const sound = workbench();
+const begun = Date.now();
 if ((await tested(sound, "core/src/measure/units.ts")) !== "survived")
   throw new Error("core's tests fail in the copy before anything was broken");
 rmSync(sound, { recursive: true, force: true });
+patienceMs = Math.max(120_000, 5 * (Date.now() - begun));
 
 const all = files.flatMap(faultsIn).filter((fault) => !(nameOf(fault) in equivalents));
 const faults = drawn(all);

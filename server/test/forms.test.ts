@@ -1,4 +1,7 @@
 import { randomUUID } from "node:crypto";
+import { lineReader } from "@apron/core/catalogue";
+import { referenceCatalogue } from "@apron/core/catalogue/reference";
+import { acceptReview, reviewRecipe } from "@apron/core/exchange";
 import { fillerOf, lineOf, stepOf, type Line } from "@apron/core/recipes";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { MakePlan, PlanMake } from "@apron/contract";
@@ -201,4 +204,39 @@ it("by-products that are good for something stand in Today, the others are quiet
   const { useFirst } = (await wren.call("today", {})).body;
   const shown = useFirst.map((one) => one.note);
   expect(shown.some((note) => note.startsWith("odd ends"))).toBe(false);
+});
+
+it.each([
+  ["2 eggs", "egg"],
+  ["3 figs", "fig"],
+  ["4 leeks", "leek"],
+  ["4 ears of corn", "corn"],
+  ["1 head garlic", "garlic"],
+  ["2 bunches basil, leaves", "basil"],
+  ["2 stalks celery", "celery"],
+  ["2 aubergines, charred whole and scooped", "eggplant"],
+])("%s bought are what the recipe asks for: nothing to buy", async (text, ingredient) => {
+  kitchen.setNow("2026-09-20T09:00:00");
+  const source = { kind: "market" as const, note: "" };
+  const bought = text.replace(/,.*/, "");
+  const lines = [{ id: randomUUID(), text: bought, place: "fridge" as const }];
+  const intake = await wren.call("logIntake", {
+    body: { id: randomUUID(), since: "2026-09-20", source, lines },
+  });
+  expect(intake.status).toBe(201);
+  const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
+  const draft = {
+    title: `Dish of ${text}`,
+    category: "",
+    ingredients: [text],
+    steps: ["Cook."],
+    yieldText: "serves 2",
+  };
+  const review = reviewRecipe({ ...draft, minutes: null, notes: "" } as never, reader);
+  const accepted = acceptReview(review, new Map(), referenceCatalogue);
+  if (!accepted.ok) throw new Error(accepted.issue.code);
+  const { id: _none, ...formula } = accepted.value;
+  const id = (await wren.call("saveRecipe", { body: { formula } as never })).body.id;
+  const parts = (await planned(id)).lines.flatMap((one) => one.parts);
+  expect(parts.map((part) => [part.ingredient, part.from])).toEqual(parts.map(() => [ingredient, "lot"]));
 });

@@ -1,5 +1,5 @@
 import type { InputOf } from "@apron/contract";
-import { cookedBy } from "@apron/core/forms";
+import { cookedBy, piecesOnHand } from "@apron/core/forms";
 import { sharePrice, defaultPlace } from "@apron/core/basket";
 import { readLine, type LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
@@ -54,7 +54,8 @@ async function lineArrives(
   context: RequestContext,
 ): Promise<Answer<Arrival>> {
   const told = line.ingredient !== null && line.amount !== null;
-  const read = told ? undefined : readLine(line.text, readerOf(context));
+  const said = told ? undefined : readLine(line.text, readerOf(context));
+  const read = said && asReceived(said, context);
   const asked = read && questionIn(read, line);
   if (asked) return asked;
   const ingredient = line.ingredient ?? (read?.ingredient.kind === "one" ? read.ingredient.id : "");
@@ -77,6 +78,14 @@ async function lineArrives(
   };
   const arrived = await arrivalOf(arriving, context, body.id);
   return arrived.ok && read ? accept(asRead(arrived.value, read)) : arrived;
+}
+
+/** A line's pieces as they come in: two eggs in their shells. */
+function asReceived(read: LineReading, { catalogue }: RequestContext): LineReading {
+  const facts = read.ingredient.kind === "one" ? catalogue.ingredients.get(read.ingredient.id) : undefined;
+  const { grams, count, measure } = read;
+  if (!facts || !grams || !count) return read;
+  return { ...read, ...piecesOnHand({ ...read, grams }, { word: measure, facts }) };
 }
 
 /** What stands in the way of a line: its own first question, or that it says no amount. */

@@ -1,7 +1,7 @@
 import type { LogLot } from "@apron/contract";
 import { mayBeForaged, oldestLotDays, priceOfLot } from "@apron/core/basket";
-import { needsNoTrimming } from "@apron/core/forms";
-import { ingredientAfter, type IngredientFacts } from "@apron/core/catalogue";
+import { needsNoTrimming, piecesOnHand } from "@apron/core/forms";
+import { ingredientAfter, type IngredientFacts, type Weight } from "@apron/core/catalogue";
 import { accept, daysBetween, isExact, refuse, toMilligram } from "@apron/core/measure";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -52,12 +52,15 @@ export async function arrivalOf(
     methodIssue(body, facts) ??
     (await bedIssue(body, context));
   if (untrue) return untrue;
-  const weight = weigh(body.amount, facts, context);
-  if (!weight.ok) return weight;
-  const price = priceOf(body, weight.value);
+  const read = weigh(body.amount, facts, context);
+  if (!read.ok) return read;
+  const price = priceOf(body, read.value);
   if (!price.ok) return price;
-  const lot = newLot(body, { facts, weight: weight.value, priceMinor: price.value, intakeId, context });
-  return accept({ lot, workings: weight.value.workings });
+  const { count, word } = read.value;
+  const counted = body.method === null && count !== null;
+  const weight = counted ? piecesOnHand(read.value, { word, facts }) : read.value;
+  const lot = newLot(body, { facts, weight, priceMinor: price.value, intakeId, context });
+  return accept({ lot, workings: weight.workings });
 }
 
 function priceOf(body: Arriving, weight: Weighed): Answer<number | null> {
@@ -103,7 +106,7 @@ async function bedIssue(body: Arriving, context: RequestContext): Promise<Answer
 
 type NewLot = {
   readonly facts: IngredientFacts;
-  readonly weight: Weighed;
+  readonly weight: Weight;
   readonly priceMinor: number | null;
   readonly intakeId: string | null;
   readonly context: RequestContext;

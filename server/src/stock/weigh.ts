@@ -3,8 +3,8 @@ import { parseAmount } from "@apron/core/measure";
 import { refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
 
-/** An amount in grams, with how many bunches, heads or items were counted, where any were. */
-export type Weighed = Weight & { readonly count: number | null };
+/** An amount in grams, with how many bunches, heads or items were counted, where any were, and of what. */
+export type Weighed = Weight & { readonly count: number | null; readonly word: string };
 
 /** Reads an amount as a cook says it into grams of this ingredient. */
 export function weigh(
@@ -19,5 +19,6 @@ export function weigh(
   const weight = toGrams(amount, facts, { rest, ounces: settings.ounces?.[facts.id] });
   if (!weight.ok) return refuseWith(weight.issue, "amount");
   const count = amount.kind === "count" ? (amount.low + amount.high) / 2 : null;
-  return { ok: true, value: { ...weight.value, count } };
+  const word = amount.kind === "count" ? amount.word : "g";
+  return { ok: true, value: { ...weight.value, count, word } };
 }
