@@ -232,11 +232,11 @@ it.each([
     steps: ["Cook."],
     yieldText: "serves 2",
   };
-  const review = reviewRecipe({ ...draft, minutes: null, notes: "" } as never, reader);
+  const review = reviewRecipe({ ...draft, minutes: null, notes: "" }, reader);
   const accepted = acceptReview(review, new Map(), referenceCatalogue);
   if (!accepted.ok) throw new Error(accepted.issue.code);
   const { id: _none, ...formula } = accepted.value;
-  const id = (await wren.call("saveRecipe", { body: { formula } as never })).body.id;
+  const id = (await wren.call("saveRecipe", { body: { formula } })).body.id;
   const parts = (await planned(id)).lines.flatMap((one) => one.parts);
   expect(parts.map((part) => [part.ingredient, part.from])).toEqual(parts.map(() => [ingredient, "lot"]));
 });
