@@ -8,7 +8,7 @@ import {
   openQuestion,
   textRow,
 } from "../src/basket/intake-draft.ts";
-import { emptyDraft, labelDraftOf, labelOf, unreadInLabel } from "../src/basket/lot-draft.ts";
+import { emptyDraft, labelDraftOf, labelOf, lotFormWords, unreadInLabel } from "../src/basket/lot-draft.ts";
 
 const reading = (about: Partial<LineReading>): LineReading =>
   ({
@@ -17,6 +17,16 @@ const reading = (about: Partial<LineReading>): LineReading =>
     questions: [],
     ...about,
   }) as LineReading;
+
+it("a lot says which form it is in", () => {
+  expect(lotFormWords({ state: "raw", method: null })).toBe("to trim");
+  expect(lotFormWords({ state: "usable", method: null })).toBe("ready");
+  expect(lotFormWords({ state: "usable", method: "peel" })).toBe("peeled");
+  expect(lotFormWords({ state: "usable", method: "char-whole-then-scoop" })).toBe(
+    "roasted (char whole, then scoop)",
+  );
+  expect(lotFormWords({ state: "opened", method: "peel" })).toBe("cut or opened");
+});
 
 describe("a list that is pasted", () => {
   it("is its lines, whatever ends them, without empty ones", () => {

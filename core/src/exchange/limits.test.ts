@@ -3,7 +3,8 @@ import { lineReader } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { acceptReview } from "./accept-review.ts";
 import { readRecipeJson } from "./read-recipe-json.ts";
-import { draftLimits } from "./recipe-draft.ts";
+import { draftLimits, plainText } from "./recipe-draft.ts";
+import { readRecipeText } from "./read-recipe-text.ts";
 import { readYield, reviewRecipe } from "./review-recipe.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
@@ -73,5 +74,22 @@ describe("nested files", () => {
   it("are read as deep as the limit and no deeper", () => {
     expect(read(draftLimits.depth)).toMatchObject({ ok: true });
     expect(read(draftLimits.depth + 1)).toMatchObject({ ok: false, issue: { code: "nested-too-deep" } });
+  });
+});
+
+describe("texts", () => {
+  it("a line of a hundred and ten letters may be an ingredient, a longer one is a sentence", () => {
+    const line = (length: number) => `200 g plums, ${"x".repeat(length - 13)}`;
+    const ingredientsOf = (length: number) => {
+      const read = readRecipeText(`Plum bowl\n${line(length)}\n1 apple\n`);
+      return read.ingredients.length;
+    };
+    expect(ingredientsOf(110)).toBe(2);
+    expect(ingredientsOf(111)).toBe(1);
+  });
+
+  it("keeps what is around scripts and styles, and nothing in them, however they nest", () => {
+    expect(plainText("a <script>x <script>y</script> z</script> b <b>c</b>")).toBe("a z b c");
+    expect(plainText("<style>p {}</style>d</style> e")).toBe("d e");
   });
 });

@@ -17,7 +17,7 @@ import WorkingsNote from "../ui/WorkingsNote.vue";
 import LotActs from "./acts/LotActs.vue";
 import LotLedger from "./acts/LotLedger.vue";
 import LotTrims from "./acts/LotTrims.vue";
-import { placeNames } from "./lot-draft.ts";
+import { lotFormWords, placeNames } from "./lot-draft.ts";
 import { useGoneOff } from "./use-gone-off.ts";
 
 const props = defineProps<{ id: string }>();
@@ -28,19 +28,13 @@ const { data: lot, error } = useQuery({
   key: () => ["lot", props.id],
   query: () => call("getLot", { params: { id: props.id } }),
 });
-const stateWords = {
-  raw: "to trim",
-  usable: "ready",
-  "by-product": "by-product",
-  opened: "cut or opened",
-} as const;
 const origin = computed(() => {
   const one = lot.value;
   if (!one) return "";
   const price = one.priceMinor === null ? "" : showMoney(one.priceMinor, session.currency);
   const place = placeNames.find((p) => p.value === one.place)?.label.toLowerCase();
   return [
-    stateWords[one.state],
+    lotFormWords(one),
     one.condition,
     one.grade,
     place && `in: ${place}`,

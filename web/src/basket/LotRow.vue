@@ -5,11 +5,10 @@ import { computed } from "vue";
 import { useSession } from "../client/session.ts";
 import BandMark from "../ui/BandMark.vue";
 import { unitsGlued } from "../ui/units-glued.ts";
-import { placeNames } from "./lot-draft.ts";
+import { lotFormWords, placeNames } from "./lot-draft.ts";
 
 const props = defineProps<{ lot: Lot }>();
 const session = useSession();
-const stateWords = { raw: "to trim", usable: "ready", "by-product": "by-product", opened: "opened" } as const;
 const place = computed(() => placeNames.find((p) => p.value === props.lot.place)?.label ?? props.lot.place);
 const about = computed(() =>
   [
@@ -31,7 +30,7 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
         <RouterLink :to="`/basket/${lot.id}`">{{ lot.name }}</RouterLink>
       </h2>
       <p class="small">
-        <span class="name" :class="lot.state">{{ stateWords[lot.state] }}</span>
+        <span class="name" :class="lot.state">{{ lotFormWords(lot) }}</span>
         <span class="soft">{{ about }}</span>
       </p>
     </div>

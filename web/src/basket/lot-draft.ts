@@ -1,5 +1,6 @@
 import type { Lot, LogLot } from "@apron/contract";
 import { labelSalt, type SourceKind } from "@apron/core/basket";
+import { formAfter, formWords } from "@apron/core/forms";
 import { useDraft } from "../client/use-draft.ts";
 import { newId } from "../client/new-id.ts";
 import { todayIso } from "../ui/dates.ts";
@@ -46,6 +47,17 @@ export function labelDraftOf(label: Lot["label"]): LabelDraft {
   const { saltG, sugarsG, acidG, allergens } = label;
   return { salt: text(saltG), sugars: text(sugarsG), acid: text(acidG), allergens: allergens.join(", ") };
 }
+
+const stateWords = {
+  raw: "to trim",
+  usable: "ready",
+  "by-product": "by-product",
+  opened: "cut or opened",
+} as const;
+
+/** What a lot is in: "to trim", "peeled", "roasted (char whole, then scoop)", "cut or opened". */
+export const lotFormWords = ({ state, method }: Pick<Lot, "state" | "method">): string =>
+  state === "usable" && method !== null ? formWords(formAfter(method), method) : stateWords[state];
 
 export type LotDraft = {
   /** The lot's own id, made when the form is opened: sent again it is the same lot. */
