@@ -1,5 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
+import { referenceCatalogue } from "./reference.ts";
+import { lineReader, readLine } from "./read-line.ts";
 import { toGrams } from "./to-grams.ts";
 
 describe("ounces of what can be poured", () => {
@@ -21,6 +23,24 @@ describe("ounces of what can be poured", () => {
 
   it("of solids are weight without a question", () => {
     expect(toGrams(four, factsOf("carrot"))).toMatchObject({ ok: true, value: { weighed: true } });
+  });
+});
+
+describe("juice of a fruit", () => {
+  const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
+  const idOf = (text: string) => {
+    const { ingredient } = readLine(text, reader);
+    return ingredient.kind === "one" ? ingredient.id : ingredient.kind;
+  };
+
+  it("is meant only where pieces are pressed: not of a weight, a slice, its zest", () => {
+    expect(idOf("1 lemon, juiced")).toBe("lemon-juice");
+    expect(idOf("100 g lemons, juiced")).toBe("lemon");
+    expect(idOf("2 slices lemon")).toBe("lemon");
+    expect(idOf("1 wedge lemon")).toBe("lemon");
+    expect(idOf("1 tbsp lemon zest")).toBe("lemon");
+    expect(idOf("1 lemon, zested")).toBe("lemon");
+    expect(idOf("1 lemon")).toBe("lemon");
   });
 });
 

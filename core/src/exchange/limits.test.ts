@@ -63,6 +63,42 @@ describe("lines at their edges", () => {
   });
 });
 
+describe("what an answer changes", () => {
+  const accepted = (text: string, answer?: { ingredient: string | null; grams: number | null }) => {
+    const answers = new Map(answer ? [[0, { ...answer, leaveAsWords: false }]] : []);
+    const done = acceptReview(reviewOf([text]), answers, catalogue);
+    return done.ok ? done.value.lines[0] : undefined;
+  };
+
+  it("another ingredient or another weight is no longer cooked or counted as it was written", () => {
+    expect(accepted("2 cups cooked rice")?.cookedG).toBeCloseTo(316, 0);
+    expect(accepted("2 cups cooked rice", { ingredient: "quinoa", grams: null })?.cookedG).toBeNull();
+    expect(accepted("2 cups cooked rice", { ingredient: null, grams: 100 })?.cookedG).toBeNull();
+    expect(accepted("4 leeks")?.asBoughtG).toBeCloseTo(808, 0);
+    expect(accepted("4 leeks", { ingredient: null, grams: 100 })?.asBoughtG).toBeNull();
+    expect(accepted("4 leeks", { ingredient: "onion", grams: null })?.asBoughtG).toBeNull();
+  });
+
+  it("what is never raw does not stand in for what is eaten raw, nor an ingredient for itself", () => {
+    const fillers = (text: string) => accepted(text)?.fillers.map((filler) => filler.ingredient);
+    expect(fillers("100 g chard or kale")).toEqual(["chard", "kale"]);
+    expect(fillers("100 g chard or runner beans")).toEqual(["chard"]);
+    expect(fillers("100 g chard or runner beans, boiled")).toEqual(["chard", "runner-bean"]);
+  });
+
+  it("a range that begins at nothing is none", () => {
+    expect(reviewOf(["0–2 tbsp honey"]).lines[0]?.range ?? null).toBeNull();
+  });
+
+  it("a sentence after the first ingredient is the first step", () => {
+    const read = readRecipeText("Plum bowl\n200 g plums\nStone the plums and eat them at once.\n");
+    expect([read.ingredients, read.steps]).toEqual([
+      ["200 g plums"],
+      ["Stone the plums and eat them at once."],
+    ]);
+  });
+});
+
 describe("nested files", () => {
   const nested = (depth: number): unknown =>
     Array.from({ length: depth }).reduce<unknown>((inside) => ({ inside }), {

@@ -3,9 +3,11 @@ import { aFormula, aLine, everyone, factsOf, someStock } from "../../test/kitche
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { adaptFormula } from "./adapt.ts";
 import { convert } from "./conversion.ts";
+import { pricePart } from "./cost.ts";
 import type { Demand } from "./demand.ts";
 import { fillLines } from "./fill-lines.ts";
 import { fillerOf, lineOf, stepOf, type Line } from "./formula.ts";
+import { impliedBy } from "./guess-line.ts";
 import { openQuestions } from "./open-questions.ts";
 import { minutesIn, readStep } from "./read-step.ts";
 import { recipeId } from "./recipe-id.ts";
@@ -133,6 +135,29 @@ describe("conversions and adaptations that cannot be", () => {
     // A crumb of feta moves nothing; a block moves the salt by what it carried.
     expect(adapted(0.5, 5) ?? 5).toBe(5);
     expect(adapted(200, 5) ?? 5).not.toBe(5);
+  });
+});
+
+describe("heat in a name", () => {
+  it("chard is not charred", () => {
+    expect(impliedBy("200 g chard, shredded", factsOf("chard"))).toMatchObject({
+      eatenRaw: true,
+      cook: null,
+    });
+    expect(impliedBy("charred", factsOf("leek")).eatenRaw).toBe(false);
+    expect(impliedBy("char-grilled", factsOf("zucchini"))).toMatchObject({
+      eatenRaw: false,
+      cook: "char-grill",
+    });
+    expect(impliedBy("grilled", factsOf("zucchini"))).toMatchObject({ cook: "char-grill" });
+  });
+});
+
+describe("prices", () => {
+  it("a lot that leaves nothing usable has none by the gram", () => {
+    const lot = (usableG: number) => pricePart({ kind: "paid", minor: 250, usableG }, null, "zero");
+    expect(lot(500).per100gMinor).toBe(50);
+    expect(lot(0).per100gMinor).toBeNull();
   });
 });
 

@@ -44,7 +44,7 @@ export const kindRows: readonly KindRow[] = [
 export const methodWords: readonly (readonly [method: string, words: RegExp])[] = [
   ["roast-whole", /roast\w* whole|whole[, ]+roast/i],
   ["roast-diced", /\broast|\bbake/i],
-  ["char-grill", /char|grill|barbecue/i],
+  ["char-grill", /\bchar(?:red|ring)?\b|\bchar-?grill|grill|barbecue/i],
   ["blanch", /blanch/i],
   ["boil", /\bboil|simmer|steam|\bcooked\b/i],
   ["saute", /saut[eé]|\bfry|fried|soften(?:ed)? in/i],
