@@ -43,9 +43,12 @@ const firstGuess: Readonly<Partial<Record<DishKind, ContainerKind>>> = {
 };
 export const defaultContainer = (kind: DishKind): ContainerKind => firstGuess[kind] ?? "bowl";
 
-/** The fewest containers of one size that hold `grams` (> 0). */
+/** More than this are not filled at once. Common practice, no source. */
+const mostContainers = 500;
+
+/** The fewest containers of one size that hold `grams` (> 0): one at least, five hundred at most. */
 export const fewestFor = (grams: number, capacityG: number): number =>
-  Math.max(1, Math.ceil(grams / capacityG - 1e-9));
+  Math.min(mostContainers, Math.max(1, Math.ceil(grams / capacityG - 1e-9)));
 
 export type ContainerWish = { readonly kind: ContainerKind; readonly count: number; readonly place: Shelf };
 

@@ -132,6 +132,7 @@ describe("containers", () => {
 
   it("are as few as hold it", () => {
     expect([fewestFor(180, 180.5), fewestFor(181, 180.5), fewestFor(540, 180)]).toEqual([1, 2, 3]);
+    expect([fewestFor(90_000, 180), fewestFor(90_001, 180), fewestFor(0, 180)]).toEqual([500, 500, 1]);
   });
 
   it("share a batch equally, never a tiny last one", () => {

@@ -119,6 +119,9 @@ function bodyOf(minor: number | null): LogLot {
 }
 
 async function log(): Promise<void> {
+  // Said at once: while the server is asked, the key that follows the scale's would be lost.
+  if (draft.value.ingredient !== "" && draft.value.amount.trim() === "")
+    return refuse("amount-empty", "amount");
   const price = draft.value.price.trim() === "" ? null : readMoney(draft.value.price);
   priceProblem.value = price === undefined ? "Enter a price like 2.40." : undefined;
   if (price === undefined) return;
