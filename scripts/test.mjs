@@ -13,10 +13,21 @@ const count = (passed, failed) => {
 
 /** A check that passes or fails as a whole: counted as one. */
 async function check(name, command, args) {
-  say(name);
+  const begun = Date.now();
   const code = await follow(command, args);
   count(code === 0 ? 1 : 0, code === 0 ? 0 : 1);
-  if (code !== 0) say(`FAILED: ${name}`);
+  say(`${code === 0 ? "passed" : "FAILED"}: ${name} (${secondsSince(begun)} s)`);
+}
+
+const secondsSince = (begun) => Math.round((Date.now() - begun) / 1000);
+
+/** Checks that need one processor each, two at a time. */
+async function inPairs(checks) {
+  const queue = [...checks];
+  const lane = async () => {
+    for (let next = queue.shift(); next; next = queue.shift()) await next();
+  };
+  await Promise.all([lane(), lane()]);
 }
 
 async function jest() {
@@ -50,15 +61,26 @@ async function browsers() {
   count(stats.expected, stats.unexpected + stats.flaky + stats.skipped);
 }
 
-const steps = {
-  types: () => check("types", "npm", ["run", "--silent", "typecheck"]),
+const checks = {
   lint: () => check("lint", "npm", ["run", "--silent", "lint"]),
+  types: () => check("types", "npm", ["run", "--silent", "typecheck"]),
   format: () => check("format", "npm", ["run", "--silent", "format:check"]),
   dependencies: () => check("dependency rules", "npm", ["run", "--silent", "depcheck"]),
   unused: () => check("unused code", "npm", ["run", "--silent", "unused"]),
-  jest,
-  browsers,
 };
+const suites = { jest, browsers };
+
+/** A step that cannot even be run is a failure. */
+async function guarded(name, step) {
+  const begun = Date.now();
+  try {
+    await step();
+  } catch (error) {
+    say(`FAILED: ${name}: ${error.message}`);
+    count(0, 1);
+  }
+  if (name in suites) say(`${name} took ${secondsSince(begun)} s`);
+}
 
 /** `npm test` runs everything; `npm test -- types jest` runs some of it. */
 async function main() {
@@ -68,15 +90,16 @@ async function main() {
   prepareBuild();
   mkdirSync(results, { recursive: true });
   const asked = process.argv.slice(2);
-  for (const [name, step] of Object.entries(steps)) {
-    if (asked.length > 0 && !asked.includes(name)) continue;
-    try {
-      await step();
-    } catch (error) {
-      say(`FAILED: ${name}: ${error.message}`);
-      count(0, 1);
-    }
-  }
+  const chosen = (steps) =>
+    Object.entries(steps)
+      .filter(([name]) => asked.length === 0 || asked.includes(name))
+      .map(
+        ([name, step]) =>
+          () =>
+            guarded(name, step),
+      );
+  await inPairs(chosen(checks));
+  for (const suite of chosen(suites)) await suite();
   process.stdout.write(`${counts.passed} passed, ${counts.failed} failed\n`);
   process.exit(counts.failed === 0 && counts.passed > 0 ? 0 : 1);
 }

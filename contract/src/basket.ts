@@ -45,6 +45,14 @@ export const Lot = z
     }),
     priceMinor: z.int().nullable(),
     note: z.string(),
+    part: z
+      .string()
+      .nullable()
+      .meta({ description: "What it is of its ingredient, where it is a by-product" }),
+    pieces: z
+      .object({ left: z.number(), eachG: z.number() })
+      .nullable()
+      .meta({ description: "How many are left, where its pieces were counted and weighed" }),
     condition: Condition.nullable(),
     intakeId: Id.nullable(),
     bedId: Id.nullable(),

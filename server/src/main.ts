@@ -5,6 +5,8 @@ import { serveStatic } from "@hono/node-server/serve-static";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { pino } from "pino";
 import { createApp } from "./app.ts";
+import { kitchenCatalogues } from "./context/kitchen-catalogue.ts";
+import { redateKitchens } from "./cook/redate.ts";
 import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { seedDemo } from "./demo/seed.ts";
 import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
@@ -45,6 +47,7 @@ async function main(): Promise<void> {
   const { authStore } = deps.database;
   const fresh = !(await authStore.anyKitchen()) && (await authStore.findDemoMember()) === undefined;
   if (fresh && demo) await seedDemo(deps);
+  await redateKitchens(deps, kitchenCatalogues(deps.catalogue));
   listen(deps, log);
 }
 

@@ -5,6 +5,7 @@ export {
   type IngredientFacts,
   type ReferenceTables,
 } from "./catalogue.ts";
+export { findCounted, type MeasuredFacts } from "./find-measure.ts";
 export { ingredientAfter } from "./ingredient-after.ts";
 export { madeFrom, type MadeFrom } from "./tables/made-from.ts";
 export { namedExactly, nameOf, searchNames, type Dialect } from "./names.ts";
@@ -18,6 +19,7 @@ export {
   type WeightIssue,
 } from "./to-grams.ts";
 export { findNamed, indexNames, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
+export { foodParts, partsNamed, partWanted, partYield, type FoodPart, type PartYield } from "./part-names.ts";
 export {
   lineReader,
   readLine,

@@ -179,6 +179,49 @@ describe("what a line states, and what comes off a fruit", () => {
   });
 });
 
+describe("a part that comes off beside the rest", () => {
+  it.each([
+    ["200 g chard stems, chopped", "chard", 200, "stems only, chopped"],
+    ["1 cup broccoli stalks", "broccoli", 91, "stems only"],
+    ["200 g leek tops", "leek", 200, "tops only"],
+    ["30 g coriander stems", "cilantro", 30, "stems only"],
+    ["100 g thick kale stems, sliced", "kale", 100, "stems only, sliced"],
+    ["100 g cauliflower core, grated", "cauliflower", 100, "core only, grated"],
+    ["100 g outer leaves of savoy cabbage", "cabbage-savoy", 100, "outer leaves only"],
+    ["100 g butternut squash seeds", "winter-squash-butternut", 100, "seeds only"],
+    ["100 g parmesan rind", "parmesan", 100, "rind only"],
+    ["20 g orange peel", "orange", 20, "peel only"],
+  ])("%s is %s, %d g, %s", (text, id, weight, preparation) => {
+    const line = read(text);
+    expect(line.ingredient).toMatchObject({ kind: "one", id });
+    expect(line.grams?.value).toBeCloseTo(weight, 6);
+    expect(line.preparation).toBe(preparation);
+    expect(line.questions).toEqual([]);
+  });
+
+  it.each([
+    ["50 g pumpkin seeds", "pumpkin-seed"],
+    ["2 celery stalks", "celery"],
+    ["1 cup carrot tops", "carrot-tops"],
+    ["100 g cauliflower leaves", "cauliflower-leaf"],
+    ["100 g mustard greens", "mustard-greens"],
+    ["200 g kale, stems removed", "kale"],
+    ["2 egg whites", "egg-white"],
+    ["2 egg yolks", "egg-yolk"],
+  ])("%s is a food of that name: %s", (text, id) => {
+    const line = read(text);
+    expect(line.ingredient).toMatchObject({ kind: "one", id });
+    expect(line.preparation).not.toContain("only");
+  });
+
+  it("asks what one core weighs, and which of two foods the part is of", () => {
+    expect(read("1 cauliflower core").questions).toEqual([
+      { code: "measure-unknown", word: "core", known: [] },
+    ]);
+    expect(read("150 g outer leaves of cabbage").ingredient.kind).toBe("ask");
+  });
+});
+
 describe("questions, never silent guesses", () => {
   it.each([
     ["5 g pepper", "ingredient-unclear"],

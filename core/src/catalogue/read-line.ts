@@ -19,6 +19,7 @@ import { hasOwnMeasure } from "./find-measure.ts";
 import { ingredientAfter } from "./ingredient-after.ts";
 import { findNamed, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
 import { wordsOf } from "./name-keys.ts";
+import { partOnly, partYield, splitPart, type FoodPart } from "./part-names.ts";
 import { provenance } from "./provenance.ts";
 import { hasTrait } from "./rows.ts";
 import {
@@ -82,7 +83,34 @@ const asIngredient = (match: NameMatch | undefined): LineIngredient => {
     : { kind: "ask", candidates: match.ids };
 };
 
-type Named = { readonly ingredient: LineIngredient; readonly alternatives: LineReading["alternatives"] };
+type Named = {
+  readonly ingredient: LineIngredient;
+  readonly alternatives: LineReading["alternatives"];
+  /** What of it is asked for, where that is not what it is usually bought for. */
+  readonly part?: FoodPart;
+};
+
+const idsOf = (named: LineIngredient): readonly string[] =>
+  named.kind === "one" ? [named.id] : named.kind === "ask" ? named.candidates : [];
+
+/**
+ * "cauliflower core", "chard stems": a part that comes off when the food is trimmed. Not of what is a food by that name
+ * ("pumpkin seeds") or is bought for it ("celery stalks"): only one ingredient that gives the part may be meant.
+ */
+function partOfLine(name: string, reader: LineReader): Named | undefined {
+  const said = splitPart(name);
+  if (!said) return undefined;
+  const food = idsOf(asIngredient(findNamed(said.food, reader.index)));
+  const whole = idsOf(asIngredient(findNamed(name, reader.index)));
+  const giving = food.filter((id) => {
+    const facts = reader.facts(id);
+    return facts && whole.includes(id) && partYield(facts.trims, said.part);
+  });
+  const [only] = giving;
+  return only !== undefined && giving.length === 1
+    ? { ingredient: { kind: "one", id: only, how: "name" }, alternatives: [], part: said.part }
+    : undefined;
+}
 
 /** "red or white wine vinegar", "lemon or lime juice": what comes before "or" borrows the end of what comes after. */
 function withBorrowedEnd(first: string, second: string, index: NameIndex): LineIngredient {
@@ -95,6 +123,8 @@ function withBorrowedEnd(first: string, second: string, index: NameIndex): LineI
 }
 
 function nameOfLine(parts: LineParts, reader: LineReader): Named {
+  const part = partOfLine(parts.name, reader);
+  if (part) return part;
   const [first = "", ...others] = parts.name.split(/ (?:and\/or|or) |\s*\/\s*(?=[a-z])/i);
   const { index } = reader;
   const alternatives = others.map((text) => ({ text, ingredient: asIngredient(findNamed(text, index)) }));
@@ -222,7 +252,7 @@ function believable(weight: Result<Weight, WeightIssue> | undefined, text: strin
 }
 
 function weightOf(
-  parts: LineParts,
+  parts: LineParts & { readonly part?: FoodPart | undefined },
   facts: IngredientFacts,
   reader: LineReader,
 ): Result<Weight, WeightIssue> | undefined {
@@ -232,6 +262,8 @@ function weightOf(
   if (fruit) return fruit;
   const { count, unit } = parts;
   if (!count) return undefined;
+  // What one core or the stems of one head weigh, no table says.
+  if (parts.part && !unit) return refuse({ code: "measure-unknown", word: parts.part, known: [] });
   const middle = (count.low + count.high) / 2;
   const preparation = wordsOf(`${parts.preparation} ${parts.name}`);
   const ask = { word: parts.word, size: parts.size, preparation };
@@ -285,11 +317,11 @@ function questionsOf(
  */
 export function readLine(text: string, reader: LineReader): LineReading {
   const parts = splitLine(text, reader.cup);
-  const { ingredient, alternatives } = parts.heading
+  const { ingredient, alternatives, part }: Named = parts.heading
     ? { ingredient: { kind: "unknown" as const }, alternatives: [] }
     : nameOfLine(parts, reader);
   const facts = ingredient.kind === "one" ? reader.facts(ingredient.id) : undefined;
-  const read = facts ? believable(weightOf(parts, facts, reader), text) : undefined;
+  const read = facts ? believable(weightOf({ ...parts, part }, facts, reader), text) : undefined;
   const weight = facts && read?.ok ? accept(cookedWeight(read.value, parts, facts)) : read;
   return {
     text,
@@ -298,7 +330,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
     count: parts.count,
     measure: measureOf(parts),
     name: parts.name,
-    preparation: parts.preparation,
+    preparation: part ? [partOnly(part), parts.preparation].filter(Boolean).join(", ") : parts.preparation,
     remarks: parts.remarks,
     alternatives,
     grams: weight?.ok ? weight.value.grams : null,

@@ -1,4 +1,4 @@
-import type { Catalogue } from "../catalogue/index.ts";
+import type { Catalogue, FoodPart } from "../catalogue/index.ts";
 import { accept, exactly, product, refuse, sum, type Estimate, type Result } from "../measure/index.ts";
 import { demandsOf, unfillable } from "../match/index.ts";
 import {
@@ -26,6 +26,8 @@ export type MakePart = {
   readonly grams: number;
   /** The trim to be done first; null where it is ready. */
   readonly toDo: string | null;
+  /** What of that trim is taken, where it is not the usable part: the stems. */
+  readonly part: FoodPart | null;
   /** Grams of the lot as it lies that give this; the same where it is ready. */
   readonly lotG: number;
   readonly isCooked: boolean;
@@ -50,6 +52,7 @@ export type OtherLot = {
   readonly lotId: string;
   readonly ingredient: string;
   readonly toDo: string | null;
+  readonly part: FoodPart | null;
   /** Usable grams that it would give. */
   readonly grams: number;
 };
@@ -108,13 +111,13 @@ function partsOf(
   const { catalogue, staples } = kitchen;
   const lots = fillings
     .filter((f) => f.lineId === demand.lineId)
-    .map(({ ingredient, lotId, grams, toDo, lotG, isCooked }) => ({
-      ...{ ingredient, lotId, toDo, lotG, isCooked },
+    .map(({ ingredient, lotId, grams, toDo, part, lotG, isCooked }) => ({
+      ...{ ingredient, lotId, toDo, part, lotG, isCooked },
       ...{ from: "lot" as const, grams: isCooked ? lotG : grams },
     }));
   const rest = topUpLine(demand, fillings, (id) => staples.has(id)).map((topUp) => ({
     ...{ ingredient: topUp.ingredient, grams: topUp.grams, from: topUp.from },
-    ...{ lotId: null, toDo: null, lotG: topUp.grams, isCooked: false },
+    ...{ lotId: null, toDo: null, part: null, lotG: topUp.grams, isCooked: false },
   }));
   return [...lots, ...rest].flatMap((part) => {
     const facts = catalogue.ingredients.get(part.ingredient);
@@ -129,6 +132,8 @@ function othersOf(demand: Demand, fillings: readonly FormFilling[], stock: reado
   return stock.flatMap((lot) => {
     const fit = taken.has(lot.lotId) ? undefined : fitForLine(lot, demand);
     if (!fit) return [];
-    return [{ lotId: lot.lotId, ingredient: lot.ingredient, toDo: fit.toDo, grams: lot.grams / fit.perGram }];
+    const { toDo, part } = fit;
+    const { lotId, ingredient } = lot;
+    return [{ lotId, ingredient, toDo, part, grams: lot.grams / fit.perGram }];
   });
 }

@@ -40,6 +40,28 @@ describe("preparing what a dish needs, and no more", () => {
     ]);
   });
 
+  it("strips one bunch for its leaves and its stems, and separates one egg for its yolk and its white", () => {
+    const { mean, byProducts } = factsOf("chard").trims.find((t) => t.method === "strip-leaves")!;
+    const leaves = aLine("leaves", 300 * mean, "chard", { trim: "strip-leaves" });
+    const stems = aLine("stems", 200 * (byProducts[0]?.fraction ?? 0), "chard", {
+      preparation: "stems only",
+    });
+    expect(prepared([leaves, stems], [whole("bunch", "chard", 500)])).toEqual([
+      { lotId: "bunch", method: "strip-leaves", rawG: 300 },
+    ]);
+    const eggs = [aLine("yolk", 30, "egg-yolk"), aLine("white", 60, "egg-white")];
+    expect(prepared(eggs, [whole("box", "egg", 600)])).toEqual([
+      { lotId: "box", method: "separate", rawG: expect.closeTo((2 * 50) / 0.88, 3) },
+    ]);
+  });
+
+  it("takes pieces by what these weigh, where they were counted", () => {
+    const flesh = aLine("flesh", 0.81 * 900, "eggplant", { trim: "peel", eatenRaw: false });
+    expect(prepared([flesh], [{ ...whole("four", "eggplant", 2000), pieceG: 500 }])).toEqual([
+      { lotId: "four", method: "peel", rawG: 1000 },
+    ]);
+  });
+
   it("never more than a lot holds, nothing of what is ready", () => {
     expect(prepared([juice], [whole("last", "lemon", 150)])).toEqual([
       { lotId: "last", method: "squeeze", rawG: 150 },

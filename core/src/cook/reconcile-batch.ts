@@ -18,6 +18,8 @@ export type OnHandLot = {
   readonly onHandG: number;
   readonly state: LotState;
   readonly method: string | null;
+  /** What it is of its ingredient, where it is a by-product. */
+  readonly part?: string | null;
   /** Its last safe day has passed. */
   readonly pastSafety: boolean;
 };

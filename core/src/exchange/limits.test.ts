@@ -113,6 +113,28 @@ describe("nested files", () => {
   });
 });
 
+describe("steps in sections in sections", () => {
+  const stepsAt = (depth: number): readonly string[] => {
+    const inside = Array.from({ length: depth }).reduce<unknown>(
+      (steps) => [{ "@type": "HowToSection", name: "Part", itemListElement: steps }],
+      [{ "@type": "HowToStep", text: "Mix." }],
+    );
+    const recipe = {
+      "@type": "Recipe",
+      name: "Bowl",
+      recipeIngredient: ["1 plum"],
+      recipeInstructions: inside,
+    };
+    const read = readRecipeJson(JSON.stringify(recipe));
+    return read.ok ? (read.value[0]?.steps ?? []) : [];
+  };
+
+  it("are read four deep, and no deeper", () => {
+    expect(stepsAt(4)).toEqual(["Mix."]);
+    expect(stepsAt(5)).toEqual([]);
+  });
+});
+
 describe("texts", () => {
   it("a line of a hundred and ten letters may be an ingredient, a longer one is a sentence", () => {
     const line = (length: number) => `200 g plums, ${"x".repeat(length - 13)}`;

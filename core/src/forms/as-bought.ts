@@ -1,5 +1,5 @@
 import type { IngredientFacts, TrimYield } from "../catalogue/index.ts";
-import { showEstimate, showYield, times, type Estimate } from "../measure/index.ts";
+import { product, showEstimate, showYield, type Estimate } from "../measure/index.ts";
 import { needsNoTrimming } from "./ready.ts";
 
 const untrimmed = /\b(?:unpeeled|untrimmed|skins?[- ]on|in (?:their|its) skins?|with (?:the )?skins?)\b/i;
@@ -29,13 +29,11 @@ export type Bought = { readonly usable: Estimate; readonly workings: string };
 /**
  * Grams that are left of `boughtG` grams as bought once they are trimmed (edible portion of an as-purchased weight).
  * `yielded` is usable ÷ bought, 0–1 or a little more where it takes up water: the handbook's, or what this kitchen
- * expects. A known weight still has the spread of the yield.
+ * expects. A known weight still has the spread of the yield; two spreads add up as independent errors do.
  * @example usableOf(exactly(808), { value: 0.44, low: 0.4, high: 0.5 }) // about 356 g
  */
 export function usableOf(boughtG: Estimate, yielded: Estimate): Bought {
-  const least = times(yielded, boughtG.low).low;
-  const most = times(yielded, boughtG.high).high;
-  const usable = { value: boughtG.value * yielded.value, low: least, high: most };
+  const usable = product(boughtG, yielded);
   return {
     usable,
     workings: `${showEstimate(boughtG)} as bought × ${showYield(yielded.value)} = ${showEstimate(usable)} usable`,

@@ -5,8 +5,7 @@ import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { wantedForm, lineOf, fillerOf, type Line } from "../recipes/index.ts";
 import { askedForAs, fitOf, type Fit, type FoodOnHand } from "./fit.ts";
 import { foodForms, formAfter } from "./food-form.ts";
-import { formWords, methodWords, nameOnceCooked } from "./form-words.ts";
-import { wholePieces } from "./whole-pieces.ts";
+import { formWords, methodWords, nameOnceCooked, toDoWords } from "./form-words.ts";
 
 const yieldsOf = (id: string): Record<string, number> =>
   Object.fromEntries(factsOf(id).trims.map((trim) => [trim.method, trim.mean]));
@@ -111,25 +110,38 @@ describe("what goes into a line, and how", () => {
   });
 });
 
-describe("whole pieces", () => {
-  const of = (id: string, wantedG: number, onHandG: number, method: string) =>
-    wholePieces(wantedG, onHandG, { facts: factsOf(id), yielded: yieldsOf(id)[method] ?? 1 });
-
-  it("are cut into whole: two of six lemons, three cloves of the head", () => {
-    expect(of("lemon", 130, 660, "squeeze")).toBe(220);
-    expect(of("lemon", 110, 660, "squeeze")).toBe(110);
-    expect(of("lemon", 114, 660, "squeeze")).toBe(114);
-    expect(of("lemon", 5, 660, "zest")).toBe(110);
-    expect(of("garlic", 9, 40, "peel")).toBeCloseTo(3 * 3.45, 9);
-    // 3 g of peeled clove at the yield of peeling, where the table has the trimmed weight alone.
-    const trimmed = { measures: factsOf("garlic").measures.filter((m) => m.state === "trimmed") };
-    expect(wholePieces(7, 40, { facts: trimmed, yielded: 0.75 })).toBe(8);
+describe("parts that come off beside what is used", () => {
+  const stems = { preparation: "stems only, sliced" };
+  it("come off whole food by the trim that gives them, at its share", () => {
+    const share =
+      factsOf("chard").trims.find((t) => t.method === "strip-leaves")?.byProducts[0]?.fraction ?? 0;
+    expect(fit("chard", "chard", stems)).toEqual({
+      ...{ perGram: 1 / share, toDo: "strip-leaves", part: "stems", isCooked: false },
+    });
   });
 
-  it("never more than there is, and by weight where food comes in no pieces", () => {
-    expect(of("lemon", 130, 150, "squeeze")).toBe(150);
-    expect(of("chard", 130, 600, "strip-leaves")).toBe(130);
-    expect(of("chard", 130, 100, "strip-leaves")).toBe(100);
+  it("are taken of a by-product that is just that, and of nothing else", () => {
+    const kept: FoodOnHand = { ...food("chard"), form: "cut", yields: {}, part: "thick stems" };
+    const line = lineOf({ id: "l", role: "body", grams: 100, fillers: [fillerOf("chard")] }, stems);
+    expect(fitOf(kept, wantedForm(line, factsOf("chard")))).toMatchObject({ perGram: 1, toDo: null });
+    expect(fitOf({ ...kept, part: "roots" }, wantedForm(line, factsOf("chard")))).toBeUndefined();
+    expect(fit("chard strip-leaves", "chard", stems)).toBeUndefined();
+    const leaves = lineOf({ id: "l", role: "body", grams: 100, fillers: [fillerOf("chard")] });
+    expect(fitOf(kept, wantedForm(leaves, factsOf("chard")))).toBeUndefined();
+    // Without a yield for the trim here, nothing is known of its stems either.
+    expect(fitOf({ ...food("chard"), yields: {} }, wantedForm(line, factsOf("chard")))).toBeUndefined();
+  });
+
+  it("an egg gives its yolk and its white", () => {
+    expect(fit("egg", "egg-yolk")).toMatchObject({ perGram: 1 / 0.31, toDo: "separate" });
+    expect(fit("egg", "egg-white")).toMatchObject({ perGram: 1 / 0.57, toDo: "separate-whites" });
+    expect(fit("egg-yolk", "egg-white")).toBeUndefined();
+  });
+
+  it("what is still to be done says which part to keep", () => {
+    expect(toDoWords({ toDo: "strip-leaves", part: "stems" })).toBe("strip leaves, keep the stems");
+    expect(toDoWords({ toDo: "char-whole-then-scoop", part: null })).toBe("char whole, then scoop");
+    expect(toDoWords({ toDo: null, part: null })).toBeNull();
   });
 });
 

@@ -1,4 +1,4 @@
-import { madeFrom } from "../catalogue/index.ts";
+import { madeFrom, partsNamed, type FoodPart } from "../catalogue/index.ts";
 import { isCooked, type FoodForm } from "./food-form.ts";
 
 /** Food on hand: which ingredient, in which form, by which method it came to be so. */
@@ -8,6 +8,8 @@ export type FoodOnHand = {
   readonly method: string | null;
   /** Usable ÷ bought expected of whole food here, by each way of trimming it. Empty once it is trimmed. */
   readonly yields: Readonly<Record<string, number>>;
+  /** What it is of its ingredient, where it came off beside the usable part: "thick stems". */
+  readonly part?: string | null;
 };
 
 /**
@@ -19,6 +21,8 @@ export type FoodWanted = {
   readonly method: string | null;
   readonly form: FoodForm;
   readonly only: boolean;
+  /** A part that comes off by `method` beside what that is done for, and how much: "stems only". */
+  readonly part?: { readonly name: FoodPart; readonly fraction: number };
   /** The line's own cooking and what it does to the weight: what is cooked so already fits too. */
   readonly cook: { readonly method: string; readonly form: FoodForm; readonly factor: number } | null;
 };
@@ -29,11 +33,24 @@ export type Fit = {
   readonly perGram: number;
   /** The trim that is still to be done; null where it is ready. */
   readonly toDo: string | null;
+  /** What of that trim is taken, where it is not the usable part. */
+  readonly part: FoodPart | null;
   /** It is cooked already, as the line would cook it. */
   readonly isCooked: boolean;
 };
 
-const ready: Fit = { perGram: 1, toDo: null, isCooked: false };
+const ready: Fit = { perGram: 1, toDo: null, part: null, isCooked: false };
+
+/** Part of food: off a lot that is just that, or off whole food by the trim that gives it. */
+function partOf(
+  food: FoodOnHand,
+  { name, fraction }: { readonly name: FoodPart; readonly fraction: number },
+  method: string,
+): Fit | undefined {
+  if (food.part) return partsNamed(food.part).includes(name) ? ready : undefined;
+  const isWhole = food.form === "whole" && food.yields[method] !== undefined;
+  return isWhole ? { ...ready, perGram: 1 / fraction, toDo: method, part: name } : undefined;
+}
 
 const trimmed = (food: FoodOnHand, method: string): Fit | undefined => {
   const yielded = food.yields[method];
@@ -44,6 +61,8 @@ const trimmed = (food: FoodOnHand, method: string): Fit | undefined => {
 const raw: readonly FoodForm[] = ["cut", "drained"];
 
 function sameFood(food: FoodOnHand, wanted: FoodWanted): Fit | undefined {
+  if (wanted.part && wanted.method !== null) return partOf(food, wanted.part, wanted.method);
+  if (food.part) return undefined;
   if (food.form === "whole") {
     if (wanted.form === "whole") return ready;
     return wanted.method === null ? undefined : trimmed(food, wanted.method);

@@ -1,3 +1,4 @@
+import type { Fit } from "./fit.ts";
 import type { FoodForm } from "./food-form.ts";
 
 const words: Readonly<Record<FoodForm, string>> = {
@@ -17,6 +18,10 @@ const words: Readonly<Record<FoodForm, string>> = {
 export const methodWords = (method: string): string =>
   method.replaceAll("-then-", ", then ").replaceAll("-", " ");
 
+/** What is still to be done to a lot: "char whole, then scoop", or "strip leaves, keep the stems". */
+export const toDoWords = ({ toDo, part }: Pick<Fit, "toDo" | "part">): string | null =>
+  toDo === null ? null : part === null ? methodWords(toDo) : `${methodWords(toDo)}, keep the ${part}`;
+
 /** What is said of food that a method was done to, where the method's name does not read well after it. */
 const done: Readonly<Record<string, string>> = {
   boil: "boiled",
@@ -35,6 +40,8 @@ const done: Readonly<Record<string, string>> = {
   "drain-can": "drained",
   squeeze: "juice",
   zest: "zest",
+  separate: "separated",
+  "separate-whites": "separated",
   soak: "soaked",
   dry: "dried",
 };

@@ -1,3 +1,4 @@
 export { classLimit, comesSealed, isByStorageTable, isLowAcidPack, type Kept } from "./class-limit.ts";
+export { keepingVersion } from "./keeping-version.ts";
 export { foodClassOf } from "./food-class.ts";
 export type { ClassLimit, Pack } from "./tables/class-limits.ts";

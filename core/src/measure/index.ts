@@ -2,7 +2,13 @@ export { addDays, dayIn, daysBetween, earliest, showDays, isTimeZone, type Day }
 export { decimalMark, localised, type Display, type DisplaySystem } from "./display.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
 export { toMilligram } from "./milligram.ts";
-export { parseAmount, type Amount, type AmountIssue, type AmountReading } from "./parse-amount.ts";
+export {
+  parseAmount,
+  type Amount,
+  type AmountIssue,
+  type AmountReading,
+  type CountedPieces,
+} from "./parse-amount.ts";
 export { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 export { splitLine, type LineParts, type SizeWord } from "./split-line.ts";
 export type { LineRemarks } from "./line-remarks.ts";

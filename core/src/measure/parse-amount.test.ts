@@ -95,6 +95,30 @@ describe("volumes and counts", () => {
     expect(read(text)).toEqual({ kind: "count", low, high, word });
   });
 
+  it.each([
+    ["4, 2.0 kg", 4, "", 2000],
+    ["4 (2 kg)", 4, "", 2000],
+    ["4 large (2 kg)", 4, "large", 2000],
+    ["4 aubergines, about 2 kg", 4, "aubergines", 2000],
+    ["4, 500 g each", 4, "", 2000],
+    ["3 bunches 450 g", 3, "bunches", 450],
+    ["6 = 1 lb 4 oz", 6, "", 566.99046],
+    ["2–4 heads, 900 g in all", 3, "heads", 900],
+    ["2000, 3 kg", 2000, "", 3000],
+  ])("%s is %d %s that were weighed", (text, count, word, weight) => {
+    expect(read(text)).toMatchObject({ kind: "mass", pieces: { count, word } });
+    expect(grams(text)).toBeCloseTo(weight, 4);
+  });
+
+  it("takes a decimal comma for no count, and words after an amount for no weight", () => {
+    expect(read("4,2 kg")).toEqual({ kind: "mass", grams: 4200 });
+    expect(read("4 leeks, 2 thick ones")).toMatchObject({ kind: "count", low: 4 });
+    expect(read("2 bunches, 1 cup")).toMatchObject({ kind: "count", low: 2 });
+    expect(read("2001, 3 kg")).toBe("unit-unknown");
+    expect(read("4, 0 g")).toMatchObject({ kind: "count", low: 4 });
+    expect(read("4, 80 kg each")).toBe("amount-too-large");
+  });
+
   it("keeps what follows the amount", () => {
     const result = parseAmount("2 bunches of chard, washed", "us-customary");
     expect(result.ok && result.value.rest).toBe("chard, washed");

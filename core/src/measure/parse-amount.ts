@@ -3,12 +3,20 @@ import { normaliseLine } from "./normalise-line.ts";
 import { accept, refuse, type Result } from "./result.ts";
 import { findUnit, heaviestEntryG, lightestEntryG, unitsFor, type CupSystem, type Unit } from "./units.ts";
 
+/** Pieces that were counted and then weighed together: "4 large, 2 kg". The word is empty where none was said. */
+export type CountedPieces = { readonly count: number; readonly word: string };
+
 /**
  * What was typed, before it is known which ingredient it is of. `ounces` stands beside the grams when plain ounces
- * were typed: of something pourable they may be fluid ones.
+ * were typed: of something pourable they may be fluid ones. `pieces` stands beside them when they were counted too.
  */
 export type Amount =
-  | { readonly kind: "mass"; readonly grams: number; readonly ounces?: number }
+  | {
+      readonly kind: "mass";
+      readonly grams: number;
+      readonly ounces?: number;
+      readonly pieces?: CountedPieces;
+    }
   | { readonly kind: "volume"; readonly ml: number; readonly unit: string; readonly count: number }
   | { readonly kind: "count"; readonly low: number; readonly high: number; readonly word: string };
 
@@ -26,7 +34,7 @@ type Piece = { readonly low: number; readonly high: number; readonly word: strin
 const plain = (text: string): string => normaliseLine(text).replace(/fl oz/gi, "floz");
 
 /**
- * Reads "430", "1 lb 4 oz", "0,43 kg", "½ cup", "1–2 bunches", "a handful of mint".
+ * Reads "430", "1 lb 4 oz", "0,43 kg", "½ cup", "1–2 bunches", "a handful of mint", "4, 2.0 kg", "4 (500 g each)".
  * A bare number is grams, as read off the scale. What follows the amount comes back as `rest`.
  * Refuses nothing typed, a number of zero or less, an unknown unit when nothing else explains it,
  * and more than a quarter of a tonne.
@@ -47,7 +55,7 @@ function readPieces(
 ): Result<AmountReading, AmountIssue> {
   const unit = first.word === "" ? undefined : findUnit(first.word, units);
   if (first.word === "") return weighed((first.low + first.high) / 2, "");
-  if (!unit) return countOf(first);
+  if (!unit) return countedAndWeighed(first, units) ?? countOf(first);
   const middle = (first.low + first.high) / 2;
   if (unit.kind === "volume") return poured(middle, unit, first.rest);
   const next = splitNumberAndWord(first.rest);
@@ -73,6 +81,27 @@ function poured(count: number, unit: Unit, rest: string): Result<AmountReading, 
 }
 
 const mostPieces = 2000;
+
+/** A count and what they weigh, together or each: "4, 2 kg", "4 large (500 g each)", "3 bunches 450 g". */
+const countThenWeight =
+  /^([a-z][a-z -]*?)?(?: ?[,;:=(] ?| (?=\d))(?:(?:about|together|weighing|in all) )*([\d.¼½¾⅓⅔].*?)(?: (each|apiece|together|in all|in total|total))?\)?$/iu;
+
+function countedAndWeighed(
+  { low, high, word, rest }: Piece & { rest: string },
+  units: readonly Unit[],
+): Result<AmountReading, AmountIssue> | undefined {
+  const [, said = "", weight = "", share = ""] = countThenWeight.exec(`${word} ${rest}`.trim()) ?? [];
+  const pieces = splitNumberAndWord(weight);
+  const read = pieces && pieces.word !== "" ? readPieces(pieces, units) : undefined;
+  if (!read?.ok || read.value.amount.kind !== "mass" || read.value.rest !== "") return undefined;
+  const count = (low + high) / 2;
+  if (count > mostPieces) return refuse({ code: "unit-unknown", unit: said });
+  const isEach = /^(?:each|apiece)$/i.test(share);
+  const all = weighed(read.value.amount.grams * (isEach ? count : 1), "");
+  if (!all.ok || all.value.amount.kind !== "mass") return all;
+  const amount = { ...all.value.amount, pieces: { count, word: said.toLowerCase().trim() } };
+  return accept({ amount, rest: "" });
+}
 
 function countOf(piece: Piece & { rest: string }): Result<AmountReading, AmountIssue> {
   if (piece.high > mostPieces) return refuse({ code: "unit-unknown", unit: piece.word });

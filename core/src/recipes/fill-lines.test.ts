@@ -37,6 +37,15 @@ describe("filling one line", () => {
     expect([gramsFor(fillings, "now"), gramsFor(fillings, "keeps")]).toEqual([100, 50]);
   });
 
+  it("takes half as much of what is twice as strong, and no more than there is of it", () => {
+    const plain = demandOf("acid", 100, "cider-vinegar");
+    const strong = { ...plain, fillers: plain.fillers.map((f) => ({ ...f, gramsPerGram: 0.5 })) };
+    expect(gramsFor(fillLines([strong], [lot("v", "cider-vinegar", 60)]), "v")).toBeCloseTo(50, 6);
+    expect(gramsFor(fillLines([strong], [lot("v", "cider-vinegar", 30)]), "v")).toBeCloseTo(30, 6);
+    const weak = { ...plain, fillers: plain.fillers.map((f) => ({ ...f, gramsPerGram: 2 })) };
+    expect(gramsFor(fillLines([weak], [lot("v", "cider-vinegar", 150)]), "v")).toBeCloseTo(150, 6);
+  });
+
   it("keeps a filler under its share: spinach at most half", () => {
     const fillings = fillLines([demandOf("green", 80, "basil spinach:0.5")], [lot("s", "spinach", 500)]);
     expect(gramsFor(fillings, "s")).toBeCloseTo(40, 6);

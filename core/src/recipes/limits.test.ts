@@ -6,6 +6,7 @@ import { convert } from "./conversion.ts";
 import { pricePart } from "./cost.ts";
 import type { Demand } from "./demand.ts";
 import { fillLines } from "./fill-lines.ts";
+import { defaultVersion } from "./default-version.ts";
 import { fillerOf, lineOf, stepOf, type Line } from "./formula.ts";
 import { impliedBy } from "./guess-line.ts";
 import { openQuestions } from "./open-questions.ts";
@@ -32,6 +33,8 @@ describe("at the edge of what is believed", () => {
     expect(minutesIn("10 to 5 minutes")).toEqual({ low: 10, high: 10 });
     expect(readStep("Roast, turning every 1440 minutes.").checkEveryMin).toBe(1440);
     expect(readStep("Roast, turning every 1441 minutes.").checkEveryMin).toBeNull();
+    expect(readStep("Boil, stirring every minute or so.").checkEveryMin).toBe(1);
+    expect(readStep("Boil, stirring every 1 minute.").checkEveryMin).toBe(1);
     expect(readStep("Roast, turning every 0 minutes.").checkEveryMin).toBeNull();
   });
 
@@ -198,5 +201,36 @@ describe("stock that is hardly there", () => {
       ok: true,
       value: { batches: 0.01 },
     });
+  });
+});
+
+describe("what a line becomes when it is written anew", () => {
+  const chardOrKale = aFormula([aLine("green", 100, "chard:0.8 kale:0.3")]);
+  it("what was used most fills the line whole, the others keep their shares", () => {
+    const used = [
+      { lineId: "green", ingredient: "kale", grams: 70 },
+      { lineId: "green", ingredient: "chard", grams: 30 },
+    ];
+    const made = defaultVersion(chardOrKale, used, 1);
+    expect(made.ok && made.value.lines[0]?.fillers.map((f) => [f.ingredient, f.maxShare])).toEqual([
+      ["kale", 1],
+      ["chard", 0.8],
+    ]);
+  });
+
+  it("a substitute keeps the cooking that a figure is known of, and loses any other", () => {
+    const adapted = (cook: string | null) => {
+      const line = aLine("cheese", 100, "feta", { cook, eatenRaw: false });
+      const done = adaptFormula(aFormula([line]), { diets: ["vegan"], without: [] }, catalogue);
+      return done.formula.lines[0];
+    };
+    expect(adapted(null)?.cook).toBeNull();
+    const written = adapted("juggle");
+    expect(written?.fillers[0]?.ingredient).not.toBe("feta");
+    expect(written?.cook).toBeNull();
+  });
+
+  it("a step is a step like any other until it says otherwise", () => {
+    expect(stepOf("Mix.")).toMatchObject({ setAside: false, tasteCold: false, activeMin: null });
   });
 });

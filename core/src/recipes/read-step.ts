@@ -74,7 +74,8 @@ export function minutesIn(text: string): Minutes | null {
 /** Every so many minutes something is turned, stirred or looked at. */
 const checkIn = (text: string): number | null => {
   const match = /(?:turn|stir|check|shak|bast|look)\w*[^.;]*? every ([^.;,]+)/i.exec(text);
-  const every = match ? (minutesIn(match[1] ?? "")?.low ?? 0) : 0;
+  const span = (match?.[1] ?? "").replace(/^(?=minute|hour)/i, "1 ");
+  const every = minutesIn(span)?.low ?? 0;
   return every > 0 && every <= 1440 ? every : null;
 };
 

@@ -82,6 +82,15 @@ describe("lots in their forms", () => {
     ]);
   });
 
+  it("offers a lot once to all lines that take it alike, and to each other way apart", () => {
+    const [a, b] = [demand(aLine("a", 50, "chard")), demand(aLine("b", 50, "chard"))];
+    expect(offersFor([a, b], [whole("c", "chard", 200)]).offers).toHaveLength(1);
+    const pressed = [demand(juice), demand(zest), { ...demand(juice), lineId: "more" }];
+    const { offers, shared } = offersFor(pressed, [whole("l", "lemon", 200)]);
+    expect(offers.map((one) => [...(one.lines ?? [])])).toEqual([["juice", "more"], ["zest"]]);
+    expect(shared.map((lot) => lot.lotId)).toEqual(["l"]);
+  });
+
   it("puts a lot that the cook chose before a more urgent one, in that line alone", () => {
     const [a, b] = [demand(aLine("a", 50, "chard")), demand(aLine("b", 50, "chard"))];
     const lots = [
@@ -93,6 +102,57 @@ describe("lots in their forms", () => {
       ["a", "urgent", 50],
       ["b", "mine", 50],
     ]);
+  });
+
+  it("one bunch gives its leaves and its stems, and a by-product goes before another bunch", () => {
+    const { mean, byProducts } = factsOf("chard").trims.find((t) => t.method === "strip-leaves")!;
+    const leaves = aLine("leaves", 400 * mean, "chard", { trim: "strip-leaves" });
+    const stems = aLine("stems", 300 * (byProducts[0]?.fraction ?? 0), "chard", {
+      preparation: "stems only",
+    });
+    const demands = [demand(leaves), demand(stems)];
+    const both = fillFromLots(demands, [whole("c", "chard", 400)]);
+    expect(both.map((f) => [f.lineId, f.toDo, f.part, Math.round(f.lotG)])).toEqual([
+      ["leaves", "strip-leaves", null, 400],
+      ["stems", "strip-leaves", "stems", 300],
+    ]);
+    expect(lotGramsPerBatch(aFormula([leaves, stems]), whole("c", "chard", 1), kitchen)).toBeCloseTo(400, 6);
+    const kept = someStock("kept", "chard", 30, { form: "cut", part: "stems", urgencyWeight: 2 });
+    const filled = fillFromLots(demands, [kept, whole("c", "chard", 400)]);
+    expect(filled.map((f) => [f.lotId, f.part])).toEqual([
+      ["c", null],
+      ["kept", null],
+      ["c", "stems"],
+    ]);
+  });
+
+  it("never takes more of a bunch than it holds, for leaves, stems and the whole of it", () => {
+    const lines = [
+      aLine("leaves", 120, "chard", { trim: "strip-leaves" }),
+      aLine("stems", 90, "chard", { preparation: "stems only" }),
+      aLine("all", 150, "chard", { trim: "leaves-and-fine-stems" }),
+    ];
+    const grams = fc.integer({ min: 1, max: 600 });
+    check(
+      fc.property(
+        fc.array(grams, { minLength: 1, maxLength: 3 }),
+        fc.integer({ min: 1, max: 4 }),
+        (lots, times) => {
+          const stock = lots.map((g, i) => whole(`l${i}`, "chard", g, (i + 1) / 4));
+          const fillings = fillFromLots(
+            lines.map((line) => ({ ...demand(line), grams: line.grams * times })),
+            stock,
+          );
+          for (const lot of stock) {
+            const of = (lineId: string) =>
+              fillings
+                .filter((f) => f.lotId === lot.lotId && f.lineId === lineId)
+                .reduce((total, f) => total + f.lotG, 0);
+            expect(Math.max(of("leaves"), of("stems")) + of("all")).toBeLessThanOrEqual(lot.grams + 0.05);
+          }
+        },
+      ),
+    );
   });
 
   it("never takes more of a lot than it holds, whatever lines ask for it", () => {

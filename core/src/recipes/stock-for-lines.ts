@@ -1,5 +1,13 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { askedForAs, fitOf, formAfter, type Fit, type FoodOnHand } from "../forms/index.ts";
+import {
+  askedForAs,
+  comesOffBeside,
+  fitOf,
+  gramsTaken,
+  type Fit,
+  type FoodOnHand,
+  type Taken,
+} from "../forms/index.ts";
 import type { Demand, Filling, Stock } from "./demand.ts";
 import type { Diners } from "./diners.ts";
 import { fillLines } from "./fill-lines.ts";
@@ -12,6 +20,8 @@ export type LotOnHand = FoodOnHand & {
   readonly lotId: string;
   readonly grams: number;
   readonly urgencyWeight: number;
+  /** Grams of one piece of it, where its pieces were counted and weighed. */
+  readonly pieceG?: number | null;
   /** Lines that the cook wants it in: there it goes before any other. */
   readonly chosenFor?: readonly string[];
 };
@@ -72,6 +82,7 @@ function offersOf(lot: LotOnHand, demands: readonly Demand[]): Offer[] {
           one.ingredient === ingredient &&
           one.urgencyWeight === urgencyWeight &&
           one.fit.toDo === fit.toDo &&
+          one.fit.part === fit.part &&
           one.fit.perGram === fit.perGram,
       );
       if (known) known.lines.add(lineId);
@@ -129,19 +140,7 @@ export function lotGramsPerBatch(
     }
     return [];
   });
-  return takenOf(fillings);
-}
-
-/** Juice and zest come off one piece at once; everything else of a lot is either or. */
-const together = ({ toDo }: Pick<Fit, "toDo">): boolean =>
-  toDo !== null && ["juice", "zest"].includes(formAfter(toDo));
-
-/** Grams of a lot, as it lies, that fillings of it take in all. */
-function takenOf(fillings: readonly FormFilling[]): number {
-  const sum = (some: readonly FormFilling[]): number => some.reduce((total, f) => total + f.lotG, 0);
-  const pressed = fillings.filter((f) => f.toDo !== null && formAfter(f.toDo) === "juice");
-  const grated = fillings.filter((f) => f.toDo !== null && formAfter(f.toDo) === "zest");
-  return sum(fillings.filter((f) => !together(f))) + Math.max(sum(pressed), sum(grated));
+  return gramsTaken(fillings);
 }
 
 const nearlyG = 0.01;
@@ -158,19 +157,30 @@ const takenBy = (offer: Offer, fillings: readonly FormFilling[]): number =>
   fillings.filter((f) => isOf(f, offer)).reduce((total, f) => total + f.lotG, 0);
 
 /**
- * The offers of one lot that was taken twice, each cut down to what it may take: juice and zest keep what they took, then
- * the path that was asked for first, and so on with what is left.
+ * The offers of one lot that was taken twice, each cut down to what it may take: what comes off beside something else
+ * keeps what it took, then the path that was asked for first, and so on with what is left.
  */
 function curbed(offers: readonly Offer[], lot: LotOnHand, fillings: readonly FormFilling[]): Offer[] {
   const mine = fillings.filter((f) => f.lotId === lot.lotId);
-  let left = lot.grams - takenOf(mine.filter(together));
+  const kept: Taken[] = mine.filter(comesOffBeside);
   return offers.map((offer) => {
     if (offer.lotId !== lot.lotId) return offer;
     const took = takenBy(offer, mine);
-    const lotG = together(offer.fit) ? took : Math.max(0, Math.min(took, left));
-    if (!together(offer.fit)) left -= lotG;
+    if (comesOffBeside(offer.fit)) return { ...offer, grams: took / offer.fit.perGram };
+    const lotG = roomFor(offer.fit, { took, kept, holdsG: lot.grams });
+    kept.push({ ...offer.fit, lotG });
     return { ...offer, grams: lotG / offer.fit.perGram };
   });
+}
+
+/** Grams of a lot that one more way may take of it, up to what it took: what the others leave, and what they share with it. */
+function roomFor(
+  fit: Fit,
+  { took, kept, holdsG }: { readonly took: number; readonly kept: readonly Taken[]; readonly holdsG: number },
+): number {
+  const before = gramsTaken(kept);
+  const extra = gramsTaken([...kept, { ...fit, lotG: took }]) - before;
+  return Math.max(0, took - Math.max(0, before + extra - holdsG));
 }
 
 const isOf = (filling: Filling, offer: Offer): boolean =>
@@ -203,7 +213,7 @@ export function fillFromLots(
   let offers = all;
   let fillings = filled(demands, offers);
   const isOver = (lot: LotOnHand): boolean =>
-    takenOf(fillings.filter((f) => f.lotId === lot.lotId)) > lot.grams * (1 + 1e-6) + nearlyG;
+    gramsTaken(fillings.filter((f) => f.lotId === lot.lotId)) > lot.grams * (1 + 1e-6) + nearlyG;
   // Each lot is cut down once at most, and then stays within what it holds.
   for (let over = shared.find(isOver); over; over = shared.find(isOver)) {
     offers = curbed(offers, over, fillings);

@@ -1,4 +1,4 @@
-import type { IngredientFacts } from "../catalogue/index.ts";
+import { partWanted, partYield, type IngredientFacts } from "../catalogue/index.ts";
 import { formAfter, isUsedWhole, trimOf, type FoodWanted } from "../forms/index.ts";
 import type { Line } from "./formula.ts";
 
@@ -9,12 +9,25 @@ import type { Line } from "./formula.ts";
 export function wantedForm(line: Line, facts: IngredientFacts): FoodWanted {
   const only = line.trim === null && isUsedWhole(line.preparation);
   const way = only ? undefined : (trimOf(facts, line.trim) ?? trimOf(facts, null));
-  const change = facts.changes.find((one) => one.method === line.cook);
+  const part = partWanted(line.preparation);
+  const off = part && partYield(facts.trims, part);
+  if (part && off) {
+    const { method, fraction } = off;
+    return { ...asked(line, facts), method, form: "cut", only, part: { name: part, fraction } };
+  }
   return {
-    ingredient: facts.id,
+    ...asked(line, facts),
     method: way?.method ?? null,
     form: way ? formAfter(way.method) : "whole",
     only,
+  };
+}
+
+/** What a line asks for whatever its trim: the ingredient, and what its own cooking does to it. */
+function asked(line: Line, facts: IngredientFacts): Pick<FoodWanted, "ingredient" | "cook"> {
+  const change = facts.changes.find((one) => one.method === line.cook);
+  return {
+    ingredient: facts.id,
     cook: change ? { method: change.method, form: formAfter(change.method), factor: change.factor } : null,
   };
 }

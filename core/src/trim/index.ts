@@ -41,7 +41,7 @@ export {
   type HandbookYield,
   type YieldPosterior,
 } from "./learn-yield.ts";
-export { ingredientOfPart, partUses, useOfPart, type PartUse } from "./parts.ts";
+export { ingredientOfPart, partUses, isForEating, useOfPart, type PartUse } from "./parts.ts";
 export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purchase.ts";
 export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
 export {

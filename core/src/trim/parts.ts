@@ -25,6 +25,12 @@ export const useOfPart = (
   handbook: readonly { part: string; use: string }[] = [],
 ): string | undefined => handbook.find((p) => p.part === part)?.use ?? uses.find((p) => p.part === part)?.use;
 
+const notForEating = /^(?:compost|mulch|bird bedding|plant feed|dye|salve|cleaning)\b/;
+
+/** Is a part worth keeping for the kitchen? Not what only goes to the compost, the garden or the dye pot. */
+export const isForEating = (use: string | undefined): boolean =>
+  use !== undefined && use.split(/, | or /).some((one) => !notForEating.test(one.trim()));
+
 /** Parts that are an ingredient of their own: the tops of a beet are beet greens. */
 const ownIngredient: Readonly<Record<string, Readonly<Record<string, string>>>> = {
   beet: { tops: "beet-greens", leaves: "beet-greens" },
@@ -37,6 +43,7 @@ const ownIngredient: Readonly<Record<string, Readonly<Record<string, string>>>> 
   zucchini: { flowers: "squash-blossom" },
   chives: { flowers: "chive-blossom" },
   "fennel-fronds": { flowers: "fennel-flower" },
+  egg: { white: "egg-white", yolk: "egg-yolk" },
   lemon: { juice: "lemon-juice" },
   lime: { juice: "lime-juice" },
   orange: { juice: "orange-juice" },

@@ -8,11 +8,34 @@ import { closeBalance, type TrimPart } from "./close-balance.ts";
 import { expectedTrim } from "./expected-trim.ts";
 import { judgeWeighing } from "./judge-weighing.ts";
 import { kitchenYield } from "./kitchen-yield.ts";
+import { ingredientOfPart, isForEating } from "./parts.ts";
 import { learnYield, priorOf } from "./learn-yield.ts";
 import { costPerUsable100g, planPurchase } from "./plan-purchase.ts";
 
 const chard = factsOf("chard").trims[0] as TrimYield;
 const part = (name: string, grams: number): TrimPart => ({ part: name, grams, fate: "compost" });
+
+describe("what comes off beside", () => {
+  it.each([
+    ["stock", true],
+    ["compost or stock", true],
+    ["saute, gratin or pickle", true],
+    ["compost", false],
+    ["mulch", false],
+    ["compost or dye", false],
+    ["compost or plant feed", false],
+    ["bird bedding or compost away from beds", false],
+    [undefined, false],
+  ])("%p is for eating: %s", (use, is) => {
+    expect(isForEating(use)).toBe(is);
+  });
+
+  it("an egg separated leaves white or yolk, each a food of its own", () => {
+    expect(ingredientOfPart("egg", "white")).toBe("egg-white");
+    expect(ingredientOfPart("egg", "yolk")).toBe("egg-yolk");
+    expect(ingredientOfPart("chard", "stems")).toBeUndefined();
+  });
+});
 
 describe("refuse of USDA SR Legacy, by NDB number (from memory, as in the tables)", () => {
   it.each([

@@ -100,8 +100,15 @@ function questionIn(read: LineReading, line: IntakeLine): Answer<never> | undefi
     : undefined;
 }
 
-/** The line's own weight as an amount: it was already read with its measure and preparation. */
-const amountIn = (read: LineReading | undefined): string => (read?.grams ? `${read.grams.value} g` : "");
+/** The line's own weight as an amount, with its pieces where those were counted too: it was read with its measure. */
+function amountIn(read: LineReading | undefined): string {
+  if (!read?.grams) return "";
+  const grams = `${read.grams.value} g`;
+  const { count, measure, weighed, form } = read;
+  return count && weighed && form === "as-bought"
+    ? `${(count.low + count.high) / 2} ${measure}, ${grams}`
+    : grams;
+}
 
 /** A line's weight keeps the range and the workings it was read with. */
 function asRead({ lot, workings }: Arrival, read: LineReading): Arrival {

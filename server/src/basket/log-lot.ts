@@ -59,7 +59,8 @@ export async function arrivalOf(
   const { count, word } = read.value;
   const counted = body.method === null && count !== null;
   const weight = counted ? piecesOnHand(read.value, { word, facts }) : read.value;
-  const lot = newLot(body, { facts, weight, priceMinor: price.value, intakeId, context });
+  const pieceG = counted ? (read.value.pieceG ?? null) : null;
+  const lot = newLot(body, { facts, weight, pieceG, priceMinor: price.value, intakeId, context });
   return accept({ lot, workings: weight.workings });
 }
 
@@ -107,6 +108,7 @@ async function bedIssue(body: Arriving, context: RequestContext): Promise<Answer
 type NewLot = {
   readonly facts: IngredientFacts;
   readonly weight: Weight;
+  readonly pieceG: number | null;
   readonly priceMinor: number | null;
   readonly intakeId: string | null;
   readonly context: RequestContext;
@@ -142,5 +144,8 @@ function newLot(body: Arriving, from: NewLot): LotRecord {
     intakeId: from.intakeId,
     bedId: body.bedId,
     label: body.label,
+    part: null,
+    useful: true,
+    pieceG: from.pieceG,
   };
 }

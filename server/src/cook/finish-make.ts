@@ -17,7 +17,7 @@ import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { presentContainer } from "../larder/present-container.ts";
 import type { BatchRecord, ContainerRecord } from "../context/ports/larder.store.ts";
 import { expandedRecipe } from "../recipes/library.ts";
-import { useByIn } from "./use-by-of.ts";
+import { dateOf, useByIn } from "./use-by-of.ts";
 
 type Make = {
   readonly body: Required<FinishMake>;
@@ -73,6 +73,7 @@ function onHandOf(lot: LotRecord, context: RequestContext): OnHandLot {
     onHandG: lot.balanceG,
     state: lot.state,
     method: lot.method,
+    part: lot.part,
     pastSafety: fresh.safeUntil !== null && fresh.safeUntil < context.today,
   };
 }
@@ -113,14 +114,7 @@ function filledOf(
     startG: toMilligram(load.eachG),
     remainingG: toMilligram(load.eachG),
     portionG: toMilligram(Math.min(of.portionG, load.eachG)),
-    useBy: date.on,
-    limit: date.limit,
-    reason: date.reason,
-    source: date.source,
-    practiceFrom: date.practice?.from ?? null,
-    practiceTo: date.practice?.to ?? null,
-    mustNever: date.mustNever,
-    thawDays: date.thawDays,
+    ...dateOf(date),
   }));
 }
 
@@ -216,5 +210,8 @@ function leftOverLot(left: Required<FinishMake>["leftOvers"][number], context: R
     intakeId: null,
     bedId: null,
     label: null,
+    part: null,
+    useful: true,
+    pieceG: null,
   };
 }

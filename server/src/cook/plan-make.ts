@@ -16,7 +16,7 @@ import {
   gramsToFill,
   placesFor,
 } from "@apron/core/larder";
-import { formWords, methodWords, nameOnceCooked, needsNoTrimming } from "@apron/core/forms";
+import { formWords, methodWords, nameOnceCooked, needsNoTrimming, toDoWords } from "@apron/core/forms";
 import { stockFor } from "@apron/core/match";
 import { accept, addDays, showGrams } from "@apron/core/measure";
 import {
@@ -192,7 +192,7 @@ const presentLine = (
     lotId: p.lotId,
     from: p.from,
     grams: p.grams,
-    toDo: p.toDo === null ? null : { method: p.toDo, words: methodWords(p.toDo) },
+    toDo: p.toDo === null ? null : { method: p.toDo, words: toDoWords(p) ?? "" },
     form: formOf(
       surplus.find((s) => s.lotId === p.lotId),
       context,
@@ -210,7 +210,7 @@ const presentLine = (
       surplus.find((s) => s.lotId === other.lotId),
       context,
     ),
-    toDo: other.toDo === null ? null : methodWords(other.toDo),
+    toDo: toDoWords(other),
   })),
 });
 

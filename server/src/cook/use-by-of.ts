@@ -2,6 +2,7 @@ import type { UseBy } from "@apron/contract";
 import { daysAfterThawing, hazardsOf, useBy, type IngredientClock, type Used } from "@apron/core/larder";
 import type { Formula } from "@apron/core/recipes";
 import { freshnessOf, nameFor } from "../stock/present-lot.ts";
+import type { ContainerDate } from "../context/ports/larder.store.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
 import type { RequestContext } from "../context/request-context.ts";
 
@@ -23,6 +24,14 @@ function clocksOf({ formula, drawn, lots }: Made, context: RequestContext): Ingr
       : [{ name: nameFor(context, lot.ingredient), lastDay: fresh.safeUntil }];
   });
 }
+
+/** A use-by as it is kept with a container. */
+export const dateOf = ({ on, practice, ...date }: UseBy): ContainerDate => ({
+  ...date,
+  useBy: on,
+  practiceFrom: practice?.from ?? null,
+  practiceTo: practice?.to ?? null,
+});
 
 /** The use-by of a dish made today in one place, or null where it is not kept. */
 export function useByIn(place: "fridge" | "freezer", made: Made, context: RequestContext): UseBy | null {

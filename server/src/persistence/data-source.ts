@@ -5,6 +5,7 @@ import { RecipesInFull1764200000000 } from "./migrations/1764200000000-recipes-i
 import { PlainWords1764300000000 } from "./migrations/1764300000000-plain-words.ts";
 import { CookedAmounts1764500000000 } from "./migrations/1764500000000-cooked-amounts.ts";
 import { PiecesAsBought1764400000000 } from "./migrations/1764400000000-pieces-as-bought.ts";
+import { PartsAndPieces1764600000000 } from "./migrations/1764600000000-parts-and-pieces.ts";
 import { BatchInputTable, BatchTable, ContainerTable, WithdrawalTable } from "./tables/batch.table.ts";
 import {
   KitchenTable,
@@ -58,6 +59,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       PlainWords1764300000000,
       PiecesAsBought1764400000000,
       CookedAmounts1764500000000,
+      PartsAndPieces1764600000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

@@ -1,6 +1,7 @@
 import type { Lot } from "@apron/contract";
 import { freshness, useFirstBand, type AgeingLot, type Freshness } from "@apron/core/basket";
 import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
+import { piecesLeft } from "@apron/core/forms";
 import { invariant } from "@apron/core/measure";
 import type { RequestContext } from "../context/request-context.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
@@ -45,6 +46,8 @@ export function presentLot(lot: LotRecord, view: View): Lot {
         : null,
     priceMinor: lot.priceMinor,
     note: lot.note,
+    part: lot.part,
+    pieces: lot.pieceG === null ? null : { left: piecesLeft(lot.balanceG, lot.pieceG), eachG: lot.pieceG },
     condition: lot.condition,
     intakeId: lot.intakeId,
     bedId: lot.bedId,

@@ -14,9 +14,12 @@ export type Surplus = MatchStock & {
   readonly usableG: number;
 };
 
-/** Everything on hand that a recipe can take, in whatever form it is. By-products and lots over their day stay out. */
+/** Everything on hand that a recipe can take, in whatever form it is. A by-product goes into lines that
+ * ask for that part alone; lots over their day stay out. */
 export async function surplusOnHand(context: RequestContext): Promise<Surplus[]> {
-  const lots = (await context.stores.lots.onHand()).filter((lot) => lot.state !== "by-product");
+  const lots = (await context.stores.lots.onHand()).filter(
+    (lot) => lot.state !== "by-product" || lot.part !== null,
+  );
   const yieldOf = await yieldsInForce(context);
   const known = new Map<string, Record<string, number>>();
   const yieldsFor = (lot: LotRecord): Record<string, number> => {
@@ -36,6 +39,7 @@ export async function surplusOnHand(context: RequestContext): Promise<Surplus[]>
       {
         ...{ lotId: lot.id, ingredient: lot.ingredient, lot, daysLeft, grams: lot.balanceG },
         ...{ form: formOfLot(lot), method: lot.method, yields: yieldsFor(lot) },
+        ...{ part: lot.part, pieceG: lot.pieceG },
         safeDays: safeUntil === null ? null : daysBetween(context.today, safeUntil),
         usableG: usual === undefined ? lot.balanceG : Math.floor(lot.balanceG * usual),
         urgencyWeight: urgency(daysLeft),

@@ -1,10 +1,22 @@
 import { toGrams, type IngredientFacts, type Weight } from "@apron/core/catalogue";
-import { parseAmount } from "@apron/core/measure";
+import { weighedPieceG } from "@apron/core/forms";
+import { parseAmount, type Amount } from "@apron/core/measure";
 import { refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
 
 /** An amount in grams, with how many bunches, heads or items were counted, where any were, and of what. */
-export type Weighed = Weight & { readonly count: number | null; readonly word: string };
+export type Weighed = Weight & {
+  readonly count: number | null;
+  readonly word: string;
+  /** Grams of one piece, where they were counted and weighed. */
+  readonly pieceG?: number;
+};
+
+/** How many were counted, and of what; none where it was only weighed or poured. */
+function countedIn(amount: Amount): Pick<Weighed, "count" | "word"> {
+  if (amount.kind === "count") return { count: (amount.low + amount.high) / 2, word: amount.word };
+  return amount.kind === "mass" && amount.pieces ? amount.pieces : { count: null, word: "g" };
+}
 
 /** Reads an amount as a cook says it into grams of this ingredient. */
 export function weigh(
@@ -18,7 +30,7 @@ export function weigh(
   const { amount, rest } = read.value;
   const weight = toGrams(amount, facts, { rest, ounces: settings.ounces?.[facts.id] });
   if (!weight.ok) return refuseWith(weight.issue, "amount");
-  const count = amount.kind === "count" ? (amount.low + amount.high) / 2 : null;
-  const word = amount.kind === "count" ? amount.word : "g";
-  return { ok: true, value: { ...weight.value, count, word } };
+  const counted = countedIn(amount);
+  const pieceG = weighedPieceG(amount, facts);
+  return { ok: true, value: { ...weight.value, ...counted, ...(pieceG === undefined ? {} : { pieceG }) } };
 }

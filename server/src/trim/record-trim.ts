@@ -10,6 +10,7 @@ import {
   ingredientOfPart,
   judgeWeighing,
   netOf,
+  isForEating,
   useOfPart,
   type ClosedTrim,
   type TrimPart,
@@ -93,7 +94,7 @@ const expectedParts = (rawG: number, y: KitchenYield) =>
     .map((p) => ({
       part: p.part,
       grams: p.grams,
-      fate: p.use === "compost" ? ("compost" as const) : ("keep" as const),
+      fate: isForEating(p.use) ? ("keep" as const) : ("compost" as const),
     }));
 
 type Cut = {
@@ -104,7 +105,15 @@ type Cut = {
 /** The lots a trim leaves behind: the usable part, and each by-product that is kept. */
 function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, context: RequestContext): Cut {
   const usable: Child = {
-    ...{ state: "usable", method: body.method, grams: closed.usableG, note: "", body },
+    ...{
+      state: "usable",
+      method: body.method,
+      grams: closed.usableG,
+      note: "",
+      part: null,
+      useful: true,
+      body,
+    },
     ingredient: ingredientAfter(lot.ingredient, body.method),
   };
   const parts = closed.parts.map((p) => {
@@ -117,7 +126,11 @@ function cutOf({ lot, handbook, body }: Trimming, closed: ClosedTrim, context: R
         ? ("usable" as const)
         : ("raw" as const)
       : ("by-product" as const);
-    const child: Child = { state, ingredient: own?.id, method: null, grams: p.grams, note, body };
+    const child: Child = {
+      ...{ state, ingredient: own?.id, method: null, grams: p.grams, note, body },
+      part: own ? null : p.part,
+      useful: own !== undefined || isForEating(use),
+    };
     return { ...p, lot: p.fate === "keep" ? childLot(lot, child, context) : null };
   });
   return { usable: childLot(lot, usable, context), parts };
@@ -187,6 +200,8 @@ type Child = {
   readonly method: string | null;
   readonly grams: number;
   readonly note: string;
+  readonly part: string | null;
+  readonly useful: boolean;
   readonly body: Required<RecordTrim>;
 };
 
@@ -217,6 +232,9 @@ function childLot(parent: LotRecord, child: Child, context: RequestContext): Lot
     spoilsOn: freshnessOf(base, context).spoilsOn,
     parentLotId: parent.id,
     note: child.note,
+    part: child.part,
+    useful: child.useful,
+    pieceG: null,
     condition: null,
     intakeId: null,
     bedId: null,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
@@ -51,6 +52,9 @@ const freshnessWorkings = computed(() =>
     ? `${lot.value.freshness.reason} → ${showDay(lot.value.freshness.spoilsOn)} (${lot.value.freshness.source})`
     : "",
 );
+/** "about 3½ pieces of 500 g" */
+const piecesWords = ({ left, eachG }: NonNullable<Lot["pieces"]>): string =>
+  `about ${counted(left, "piece")} of ${showGrams(eachG, session.display)}`;
 const label = computed(() => {
   const says = lot.value?.label;
   if (!says) return "";
@@ -81,6 +85,9 @@ const label = computed(() => {
       <section class="card">
         <h2>In stock</h2>
         <FigureText :text="showGrams(lot.grams, session.display)" size="big" />
+        <p v-if="lot.pieces && lot.grams > 0" class="small" data-testid="lot-pieces">
+          {{ piecesWords(lot.pieces) }}
+        </p>
         <p v-if="lot.grams > 0">
           <BandMark
             :band="lot.freshness.band"

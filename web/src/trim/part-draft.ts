@@ -1,4 +1,5 @@
 import type { TrimMethod, TrimOptions } from "@apron/contract";
+import { isForEating } from "@apron/core/trim";
 import { typedGrams } from "../ui/typed-grams.ts";
 
 /** What the cook typed of one by-product; the text is empty where the suggested share stands. */
@@ -23,7 +24,7 @@ export function partsOf(
     (one) => one.part in typed && !method.parts.some((own) => own.part === one.part),
   );
   const compost = (part: Part): boolean =>
-    further.find((one) => one.part === part.part)?.compost ?? part.use === "compost";
+    further.find((one) => one.part === part.part)?.compost ?? !isForEating(part.use);
   return [...method.parts, ...added].map(({ part, use }) => ({
     part,
     use,

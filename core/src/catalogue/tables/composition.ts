@@ -356,4 +356,5 @@ export const compositions: readonly Composition[] = [
   { ingredient: "smoked-salmon", waterG: 66, saltG: 3, saltLowG: null, saltHighG: null, sugarsG: null, fatG: 4.3, titratableAcidG: null, acidAs: null, gramsPerMl: null, notes: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "prawn-cooked", waterG: 77, saltG: 1.2, saltLowG: null, saltHighG: null, sugarsG: null, fatG: 0.3, titratableAcidG: null, acidAs: null, gramsPerMl: null, notes: "", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "chicken-cooked", waterG: 63.8, saltG: 0.2, saltLowG: null, saltHighG: null, sugarsG: null, fatG: 3.6, titratableAcidG: null, acidAs: null, gramsPerMl: null, notes: "", source: "USDA SR Legacy NDB 05013", confidence: "medium", basis: "recalled-source" },
+  { ingredient: "egg-white", waterG: 87.57, saltG: 0.415, saltLowG: null, saltHighG: null, sugarsG: 0.71, fatG: 0.17, titratableAcidG: null, acidAs: null, gramsPerMl: 1.03, notes: "", source: "USDA SR Legacy NDB 01124; density from cup 243 g", confidence: "high", basis: "recalled-source" },
 ];

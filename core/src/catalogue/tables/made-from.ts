@@ -11,6 +11,8 @@ export const madeFrom: readonly MadeFrom[] = [
   { ingredient: "lemon-juice", from: "lemon", method: "squeeze" },
   { ingredient: "lime-juice", from: "lime", method: "squeeze" },
   { ingredient: "orange-juice", from: "orange", method: "squeeze" },
+  { ingredient: "egg-yolk", from: "egg", method: "separate" },
+  { ingredient: "egg-white", from: "egg", method: "separate-whites" },
   { ingredient: "chickpea", from: "chickpea-dry", method: "boil" },
   { ingredient: "white-bean", from: "white-bean-dry", method: "boil" },
   { ingredient: "kidney-bean", from: "kidney-bean-dry", method: "boil" },

@@ -967,4 +967,5 @@ export const measures: readonly ReferenceMeasureRow[] = [
   { ingredient: "prawn-cooked", measure: "handful", grams: 60, low: 40, high: 90, state: "trimmed", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "chicken-cooked", measure: "cup-chopped", grams: 140, low: 130, high: 150, state: "prepared", source: "USDA SR Legacy NDB 05013", confidence: "medium", basis: "recalled-source" },
   { ingredient: "chicken-cooked", measure: "handful", grams: 60, low: 40, high: 80, state: "prepared", source: "common practice", confidence: "low", basis: "estimate" },
+  { ingredient: "egg-white", measure: "each-large", grams: 33, low: 28, high: 37, state: "trimmed", source: "USDA SR Legacy NDB 01124 large", confidence: "high", basis: "recalled-source" },
 ];

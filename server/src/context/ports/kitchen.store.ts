@@ -34,6 +34,8 @@ export type KitchenStore = {
    */
   readonly changeSettings: (change: (now: KitchenSettings) => KitchenSettings) => Promise<KitchenSettings>;
   readonly catalogueChanged: () => Promise<void>;
+  /** Notes by which rules the dates of this kitchen were worked out. */
+  readonly dated: (version: number) => Promise<void>;
 };
 
 export type MemberRecord = { readonly id: string; readonly kitchenId: string; readonly name: string };
@@ -50,6 +52,8 @@ export type NewMember = MemberRecord & { readonly passwordHash: string; readonly
 export type AuthStore = {
   readonly answers: () => Promise<boolean>;
   readonly anyKitchen: () => Promise<boolean>;
+  /** Kitchens whose dates were worked out by older rules than these. */
+  readonly kitchensDatedBefore: (version: number) => Promise<KitchenRecord[]>;
   readonly findMember: (
     name: string,
   ) => Promise<(MemberRecord & { readonly passwordHash: string }) | undefined>;

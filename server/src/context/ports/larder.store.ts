@@ -45,6 +45,12 @@ export type ContainerRecord = {
   readonly thawDays: number | null;
 };
 
+/** The date on a container, and what it rests on. */
+export type ContainerDate = Pick<
+  ContainerRecord,
+  "useBy" | "limit" | "reason" | "source" | "practiceFrom" | "practiceTo" | "mustNever" | "thawDays"
+>;
+
 /** A container with what its batch says of it. */
 export type StoredContainer = ContainerRecord & {
   readonly name: string;
@@ -78,5 +84,7 @@ export type LarderStore = {
   readonly getWithdrawal: (
     id: string,
   ) => Promise<(WithdrawalRecord & { readonly undone: boolean }) | undefined>;
+  /** Gives a container another date, with what it rests on. */
+  readonly redate: (id: string, to: ContainerDate) => Promise<void>;
   readonly withdraw: (withdrawal: WithdrawalRecord) => Promise<void>;
 };

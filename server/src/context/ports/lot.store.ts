@@ -36,6 +36,12 @@ export type LotRecord = {
   readonly label: PackLabel | null;
   readonly moved: MovedClock | null;
   readonly clothRefreshes: number;
+  /** What it is of its ingredient, where it came off beside the usable part: "stems". */
+  readonly part: string | null;
+  /** False of by-products that are good for nothing but the compost. */
+  readonly useful: boolean;
+  /** Grams of one piece, where its pieces were counted and weighed. */
+  readonly pieceG: number | null;
 };
 
 export type EntryRecord = {

@@ -11,23 +11,28 @@ import { enterKitchen } from "../enter-kitchen.ts";
 import { KitchenTable, MemberTable, SessionTable } from "../tables/kitchen.table.ts";
 
 type MemberFound = { id: string; kitchen_id: string; name: string; password_hash: string };
-type SessionFound = {
-  member_id: string;
-  member_name: string;
-  kitchen: Omit<KitchenRecord, "catalogueRevision" | "timeZone"> & {
-    readonly catalogue_revision: number;
-    readonly time_zone: string;
-  };
+type KitchenFound = Omit<KitchenRecord, "catalogueRevision" | "timeZone"> & {
+  readonly catalogue_revision: number;
+  readonly time_zone: string;
+  readonly dates_version: number;
+};
+type SessionFound = { member_id: string; member_name: string; kitchen: KitchenFound };
+
+const kitchenOf = (row: KitchenFound): KitchenRecord => {
+  const {
+    catalogue_revision: catalogueRevision,
+    time_zone: timeZone,
+    dates_version: _dated,
+    ...kitchen
+  } = row;
+  return { ...kitchen, catalogueRevision, timeZone };
 };
 
-const sessionOf = ({ member_id, member_name, kitchen: row }: SessionFound): SessionRecord => {
-  const { catalogue_revision: catalogueRevision, time_zone: timeZone, ...kitchen } = row;
-  return {
-    memberId: member_id,
-    memberName: member_name,
-    kitchen: { ...kitchen, catalogueRevision, timeZone },
-  };
-};
+const sessionOf = ({ member_id, member_name, kitchen }: SessionFound): SessionRecord => ({
+  memberId: member_id,
+  memberName: member_name,
+  kitchen: kitchenOf(kitchen),
+});
 
 const memberOf = (row: MemberFound): MemberRecord => ({
   id: row.id,
@@ -41,7 +46,11 @@ const firstKitchenLock = 7_240_612;
 /** Names sign in whatever their case. */
 const nameKey = (name: string): string => name.trim().toLowerCase();
 
-export const authStoreOf = (source: DataSource): AuthStore => ({
+type Questions =
+  "answers" | "anyKitchen" | "kitchensDatedBefore" | "findMember" | "findDemoMember" | "findSession";
+
+/** What is asked before a kitchen is entered: each a narrow question that the database's owner answers. */
+const questionsOf = (source: DataSource): Pick<AuthStore, Questions> => ({
   answers: () =>
     source.query("select 1").then(
       () => true,
@@ -50,6 +59,13 @@ export const authStoreOf = (source: DataSource): AuthStore => ({
   anyKitchen: async () => {
     const [row] = await source.query<{ any: boolean }[]>("select any_kitchen() as any");
     return row?.any ?? false;
+  },
+  kitchensDatedBefore: async (version) => {
+    const rows = await source.query<{ kitchen: KitchenFound }[]>(
+      "select kitchens_dated_before($1) as kitchen",
+      [version],
+    );
+    return rows.map((row) => kitchenOf(row.kitchen));
   },
   findMember: async (name) => {
     const [row] = await source.query<MemberFound[]>("select * from find_member($1)", [nameKey(name)]);
@@ -63,6 +79,10 @@ export const authStoreOf = (source: DataSource): AuthStore => ({
     const [row] = await source.query<SessionFound[]>("select * from find_session($1, $2)", [tokenHash, at]);
     return row && sessionOf(row);
   },
+});
+
+export const authStoreOf = (source: DataSource): AuthStore => ({
+  ...questionsOf(source),
   openSession: (session, at) => openSession(source, session, at),
   closeSession: (kitchenId, tokenHash) =>
     source.transaction(async (em) => {

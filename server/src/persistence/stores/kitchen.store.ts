@@ -18,6 +18,9 @@ export const kitchenStoreOf = (em: EntityManager, id: string): KitchenStore => (
     await em.update(KitchenTable, { id }, { settings });
     return settings;
   },
+  dated: async (datesVersion) => {
+    await em.update(KitchenTable, { id }, { datesVersion });
+  },
   catalogueChanged: async () => {
     await em.query("update kitchen set catalogue_revision = catalogue_revision + 1 where id = $1", [id]);
   },

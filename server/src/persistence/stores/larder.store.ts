@@ -70,6 +70,9 @@ export const larderStoreOf = (em: EntityManager, kitchenId: string): LarderStore
       containers.map(({ limit, ...container }) => ({ ...container, useByLimit: limit, kitchenId })),
     );
   },
+  redate: async (id, { limit, ...to }) => {
+    await em.update(ContainerTable, { id }, { ...to, useByLimit: limit });
+  },
   getWithdrawal: (id) => getWithdrawal(em, id),
   withdraw: async (withdrawal) => {
     await em.insert(WithdrawalTable, { ...withdrawal, kitchenId });

@@ -92,9 +92,6 @@ function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receip
   };
 }
 
-/** By-products say what they are good for after their name ("stems: stock"); what says nothing, or compost, has no use. */
-const hasUse = "(lot.state <> 'by-product' or (lot.note like '%: %' and lot.note not like '%: compost%'))";
-
 async function page(em: EntityManager, filter: LotFilter): Promise<LotRecord[]> {
   const query = em
     .createQueryBuilder(LotTable, "lot")
@@ -102,7 +99,7 @@ async function page(em: EntityManager, filter: LotFilter): Promise<LotRecord[]> 
     .orderBy("lot.spoils_on")
     .addOrderBy("lot.id")
     .limit(filter.limit);
-  if (filter.useful) query.andWhere(hasUse);
+  if (filter.useful) query.andWhere("lot.useful");
   if (filter.state) query.andWhere("lot.state = :state", { state: filter.state });
   if (filter.place) query.andWhere("lot.place = :place", { place: filter.place });
   if (filter.source) query.andWhere("lot.source_kind = :source", { source: filter.source });
@@ -123,7 +120,7 @@ async function entriesWithNames(
 
 async function counts(em: EntityManager, nowUntil: string): Promise<LotCounts> {
   const [row] = await em.query<{ now: number; raw: number }[]>(
-    `select count(*) filter (where spoils_on <= $1 and ${hasUse})::int as now, count(*) filter (where state = 'raw')::int as raw
+    `select count(*) filter (where spoils_on <= $1 and useful)::int as now, count(*) filter (where state = 'raw')::int as raw
      from lot where balance_g > 0`,
     [nowUntil],
   );

@@ -15,6 +15,7 @@ export type KitchenRow = {
   locale: string;
   catalogueRevision: string;
   timeZone: string;
+  datesVersion: number;
 };
 
 export const KitchenTable = new EntitySchema<KitchenRow>({
@@ -32,6 +33,7 @@ export const KitchenTable = new EntitySchema<KitchenRow>({
     locale: { type: "text", default: "en-GB" },
     catalogueRevision: named("catalogue_revision", { type: "bigint", default: "0" }),
     timeZone: named("time_zone", { type: "text", default: "UTC" }),
+    datesVersion: named("dates_version", { type: "integer", default: 0 }),
   },
 });
 

@@ -30,6 +30,9 @@ export type LotRow = {
   label: PackLabel | null;
   moved: MovedClock | null;
   clothRefreshes: number;
+  part: string | null;
+  useful: boolean;
+  pieceG: number | null;
 };
 
 export const LotTable = new EntitySchema<LotRow>({
@@ -61,6 +64,9 @@ export const LotTable = new EntitySchema<LotRow>({
     label: optional({ type: "jsonb" }),
     moved: optional({ type: "jsonb" }),
     clothRefreshes: named("cloth_refreshes", { type: "integer", default: 0 }),
+    part: optional(text),
+    useful: { type: "boolean", default: true },
+    pieceG: named("piece_g", optional(grams)),
   },
   checks: [
     { name: "lot_balance_not_negative", expression: "balance_g >= 0" },

@@ -1,0 +1,78 @@
+import type { TrimYield } from "./rows.ts";
+
+/** What comes off food beside the part it is bought for. */
+export const foodParts = [
+  "outer leaves",
+  "stems",
+  "tops",
+  "core",
+  "peel",
+  "rind",
+  "seeds",
+  "fronds",
+  "pods",
+  "cob",
+  "white",
+] as const;
+export type FoodPart = (typeof foodParts)[number];
+
+/** The words that each is called by, in lines of recipes and in the trim tables alike. */
+const words: Readonly<Record<FoodPart, string>> = {
+  "outer leaves": "outer lea(?:f|ves)",
+  stems: "(?:mid)?ribs?|stems?|stalks?",
+  tops: "tops|greens",
+  core: "cores?|core stub",
+  peel: "peel(?:ings?)?|skins?",
+  rind: "rinds?",
+  seeds: "seeds?",
+  fronds: "fronds?",
+  pods: "pods?",
+  cob: "cobs?",
+  white: "whites?",
+};
+const pattern = (part: FoodPart, before = "", after = ""): RegExp =>
+  new RegExp(`${before}\\b(?:${words[part]})\\b${after}`, "i");
+
+/** Every part that a text names: "stems and midribs" are stems, "core and seeds" are two parts. */
+export const partsNamed = (text: string): FoodPart[] => foodParts.filter((part) => pattern(part).test(text));
+
+/** The part that the words of a preparation ask for: "stems only, sliced"; undefined of "stems removed". */
+export const partWanted = (preparation: string): FoodPart | undefined =>
+  foodParts.find((part) => pattern(part, "^(?:the |its |their )?", " only\\b").test(preparation));
+
+/** The words that ask for a part, as `partWanted` reads them. */
+export const partOnly = (part: FoodPart): string => `${part} only`;
+
+/** A trim that gives a part of food, and how much of it, as a fraction of the food as bought. */
+export type PartYield = { readonly method: string; readonly fraction: number };
+
+/** How a part comes off: by the most usual trim that gives it. Undefined where no table knows that it does. */
+export function partYield(
+  trims: readonly Pick<TrimYield, "method" | "byProducts">[],
+  part: FoodPart,
+): PartYield | undefined {
+  for (const { method, byProducts } of trims) {
+    const found = byProducts.find((one) => partsNamed(one.part).includes(part));
+    if (found) return { method, fraction: found.fraction };
+  }
+  return undefined;
+}
+
+const partOfFood = (part: FoodPart): readonly RegExp[] => [
+  // "carrots with tops" are carrots.
+  new RegExp(
+    `^(?<food>.+?)(?<! with| without| and| or| no| on| plus| &) (?:(?:fine|thick|tough|dark) )?(?:${words[part]})$`,
+    "i",
+  ),
+  new RegExp(`^(?:${words[part]}) (?:of|from) (?:an? |the |some )?(?<food>.+)$`, "i"),
+];
+
+/** A name that is a food and a part of it: "cauliflower core", "outer leaves of cabbage". */
+export function splitPart(name: string): { readonly food: string; readonly part: FoodPart } | undefined {
+  for (const part of foodParts)
+    for (const shape of partOfFood(part)) {
+      const food = shape.exec(name)?.groups?.["food"];
+      if (food !== undefined) return { food, part };
+    }
+  return undefined;
+}

@@ -1,0 +1,5 @@
+/**
+ * The edition of the keeping rules. Raise it with any change that makes a date earlier: at its next start the program
+ * then works out the dates of everything in stock and in the larder anew.
+ */
+export const keepingVersion = 1;

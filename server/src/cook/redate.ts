@@ -1,0 +1,69 @@
+import { learnKeeping } from "@apron/core/basket";
+import { keepingVersion } from "@apron/core/keeping";
+import { accept, dayIn } from "@apron/core/measure";
+import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
+import type { KitchenRecord } from "../context/ports/kitchen.store.ts";
+import type { StoredContainer } from "../context/ports/larder.store.ts";
+import type { Deps, RequestContext } from "../context/request-context.ts";
+import type { Stores } from "../context/stores.ts";
+import { expandedRecipe } from "../recipes/library.ts";
+import { refreshUseByDates } from "../stock/refresh-use-by.ts";
+import { dateOf, useByIn } from "./use-by-of.ts";
+
+/**
+ * Works out anew the dates of every kitchen whose dates come from older rules: what is in stock, and what is stored. A
+ * label never gets a later date by it, only an earlier one. Whatever kitchen fails keeps its dates and is tried again at
+ * the next start.
+ */
+export async function redateKitchens(deps: Deps, catalogues: KitchenCatalogues): Promise<void> {
+  for (const kitchen of await deps.database.authStore.kitchensDatedBefore(keepingVersion)) {
+    const claim = {
+      kitchenId: kitchen.id,
+      key: deps.newId(),
+      fingerprint: `dates by rules ${keepingVersion}`,
+      at: deps.now(),
+    };
+    try {
+      await deps.database.write(claim, async (stores) => {
+        await redate(await contextOf(kitchen, stores, { deps, catalogues }));
+        return accept(null);
+      });
+    } catch (error) {
+      deps.log("dates not worked out anew", { kitchen: kitchen.id, error: String(error) });
+    }
+  }
+}
+
+async function contextOf(
+  kitchen: KitchenRecord,
+  stores: Stores,
+  { deps, catalogues }: { readonly deps: Deps; readonly catalogues: KitchenCatalogues },
+): Promise<RequestContext> {
+  const now = deps.now();
+  return {
+    ...{ stores, now, newId: deps.newId, priceBoard: deps.priceBoard, reference: deps.catalogue },
+    // Nobody asks: the program does it by itself.
+    session: { memberId: "", memberName: "", kitchen },
+    today: dayIn(now, kitchen.timeZone),
+    catalogue: await catalogues.of(kitchen, stores.own),
+    experience: learnKeeping(await stores.spoilage.history()),
+  };
+}
+
+async function redate(context: RequestContext): Promise<void> {
+  const { lots, larder, kitchen } = context.stores;
+  const ingredients = new Set((await lots.onHand()).map((lot) => lot.ingredient));
+  for (const ingredient of ingredients) await refreshUseByDates(ingredient, context);
+  for (const stored of await larder.listStored()) await redateContainer(stored, context);
+  await kitchen.dated(keepingVersion);
+}
+
+async function redateContainer(stored: StoredContainer, context: RequestContext): Promise<void> {
+  const recipe = await expandedRecipe(stored.recipeId, context, stored.recipeVersion);
+  if (!recipe) return;
+  const drawn = await context.stores.larder.inputsOf(stored.batchId);
+  const lots = await context.stores.lots.getMany(drawn.flatMap((input) => input.lotId ?? []));
+  const asMade = { ...context, today: stored.madeOn };
+  const date = useByIn(stored.place, { formula: recipe.formula, drawn, lots }, asMade);
+  if (date && date.on < stored.useBy) await context.stores.larder.redate(stored.id, dateOf(date));
+}

@@ -1,0 +1,43 @@
+import type { MigrationInterface, QueryRunner } from "typeorm";
+
+/** What a by-product is, and whether it is food; what a counted piece weighs; by which rules a kitchen's dates were made. */
+const columns = `
+alter table lot add column part text, add column useful boolean not null default true, add column piece_g numeric(12,3);
+alter table kitchen add column dates_version integer not null default 0;
+grant update (dates_version) on kitchen to apron_app;
+grant update (use_by, use_by_limit, reason, source, practice_from, practice_to, must_never, thaw_days) on container
+  to apron_app;
+`;
+
+/** By-products said what they are good for after their name ("stems: stock"); compost and silence were no use. */
+const fromTrims = `
+update lot set part = trim_part.part from trim_part
+  where trim_part.lot_id = lot.id and lot.state = 'by-product';
+update lot set part = split_part(note, ': ', 1) where state = 'by-product' and part is null and note <> '';
+update lot set useful = note like '%: %' and note not like '%: compost%' where state = 'by-product';
+`;
+
+/** Asked once at the start, before any kitchen is entered. */
+const kitchensToDate = `
+create function kitchens_dated_before(version integer) returns setof jsonb language sql stable security definer
+  set search_path = pg_catalog, public as
+  $$ select to_jsonb(k) from kitchen k where k.dates_version < version order by k.id $$;
+grant execute on function kitchens_dated_before(integer) to apron_app;
+`;
+
+/** By-products are food of their own, lots know their pieces, and dates follow when the rules get stricter. */
+export class PartsAndPieces1764600000000 implements MigrationInterface {
+  name = "PartsAndPieces1764600000000";
+
+  async up(runner: QueryRunner): Promise<void> {
+    for (const sql of [columns, fromTrims, kitchensToDate]) await runner.query(sql);
+  }
+
+  async down(runner: QueryRunner): Promise<void> {
+    await runner.query(`
+      drop function kitchens_dated_before(integer);
+      alter table kitchen drop column dates_version;
+      alter table lot drop column part, drop column useful, drop column piece_g;
+      revoke update on container from apron_app`);
+  }
+}

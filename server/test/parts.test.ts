@@ -1,0 +1,156 @@
+import { randomUUID } from "node:crypto";
+import { fillerOf, lineOf, stepOf, type Line } from "@apron/core/recipes";
+import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
+import type { MakePlan } from "@apron/contract";
+import { aLot, openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
+
+let kitchen: TestKitchen;
+let wren: Browser;
+beforeAll(async () => {
+  kitchen = await openTestKitchen();
+  wren = await kitchen.setUp();
+});
+afterAll(() => kitchen.close());
+
+const line = (id: string, grams: number, ingredient: string, more: Partial<Line> = {}): Line =>
+  lineOf({ id, role: "body", grams, fillers: [fillerOf(ingredient)] }, more);
+async function saved(name: string, lines: readonly Line[]): Promise<string> {
+  const formula = {
+    ...{ name, kind: "cooked-salad" as const, servings: 2, makes: null, minutes: 20, lines: [...lines] },
+    ...{ steps: [stepOf("Mix.")], keeping: { fridge: "roasted-vegetables", freezer: null } },
+    ...{ gramsPerMl: 0.6, cautions: [], notes: "", unread: [] },
+  };
+  return (await wren.call("saveRecipe", { body: { formula } })).body.id;
+}
+const logged = async (ingredient: string, amount: string) =>
+  (await wren.call("logLot", { body: aLot(ingredient, amount) })).body;
+const planned = async (recipeId: string): Promise<MakePlan> =>
+  (await wren.call("planMake", { body: { recipeId, scale: { kind: "batches", batches: 1 }, take: [] } }))
+    .body;
+const partsOf = (plan: MakePlan, lineId: string) =>
+  plan.lines.find((one) => one.lineId === lineId)?.parts ?? [];
+const prepare = (plan: MakePlan) =>
+  wren.call("prepareLots", {
+    body: {
+      id: randomUUID(),
+      trims: plan.prepare.map(({ lotId, method, rawG }) => ({ id: randomUUID(), lotId, method, rawG })),
+    },
+  });
+
+describe("pieces that were counted and weighed", () => {
+  it("are known of the lot, and say how many are left", async () => {
+    const lot = await logged("eggplant", "4, 2.0 kg");
+    expect(lot).toMatchObject({ grams: 2000, estimate: null, pieces: { left: 4, eachG: 500 } });
+    await wren.call("removeFromLot", { params: { id: lot.id }, body: { fate: "composted", grams: 500 } });
+    const after = (await wren.call("getLot", { params: { id: lot.id } })).body;
+    expect(after.pieces).toEqual({ left: 3, eachG: 500 });
+    expect((await logged("chard", "3 bunches, 450 g")).pieces).toBeNull();
+    expect((await logged("leek", "4 medium")).pieces).toBeNull();
+  });
+
+  it("are known of a line of a delivery", async () => {
+    const text = "4 aubergines (2 kg)";
+    const body = {
+      ...{ id: randomUUID(), since: "2026-09-10", source: { kind: "market" as const, note: "" } },
+      lines: [{ id: randomUUID(), text }],
+    };
+    const { body: done } = await wren.call("logIntake", { body });
+    expect(done.lots).toMatchObject([{ grams: 2000, pieces: { left: 4, eachG: 500 } }]);
+  });
+
+  it("are prepared whole, by what these weigh", async () => {
+    const lot = await logged("celeriac", "2, 1.6 kg");
+    const recipe = await saved("Celeriac bowl", [line("root", 300, "celeriac", { trim: "peel" })]);
+    const plan = await planned(recipe);
+    expect(plan.prepare).toMatchObject([{ lotId: lot.id, rawG: 800 }]);
+  });
+});
+
+describe("stems, cores and whites are food", () => {
+  it("a bunch gives its leaves and its stems, each to the line that asks for it", async () => {
+    const chard = await logged("chard", "500 g");
+    const recipe = await saved("Chard, twice", [
+      line("leaves", 150, "chard", { trim: "strip-leaves", eatenRaw: false }),
+      line("stems", 60, "chard", { preparation: "stems only, sliced", eatenRaw: false }),
+    ]);
+    const plan = await planned(recipe);
+    const toDo = (id: string) => partsOf(plan, id).map((part) => [part.from, part.toDo?.words]);
+    expect(toDo("leaves")).toEqual([["lot", "strip leaves"]]);
+    expect(toDo("stems")).toEqual([["lot", "strip leaves, keep the stems"]]);
+    expect(plan.prepare).toHaveLength(1);
+    expect((await prepare(plan)).status).toBe(201);
+
+    const ready = await planned(recipe);
+    expect(ready.prepare).toEqual([]);
+    const stems = partsOf(ready, "stems");
+    expect(stems).toMatchObject([{ from: "lot", toDo: null }]);
+    const stemLot = (await wren.call("getLot", { params: { id: stems[0]?.lotId ?? "" } })).body;
+    expect(stemLot).toMatchObject({ state: "by-product", part: "stems" });
+    expect(stemLot.id).not.toBe(chard.id);
+
+    const used = ready.lines.flatMap((one) =>
+      one.parts.map(({ ingredient, lotId, grams }) => ({ lineId: one.lineId, ingredient, lotId, grams })),
+    );
+    const make = {
+      id: randomUUID(),
+      recipeId: recipe,
+      version: 1,
+      batches: 1,
+      used,
+      weighedG: null,
+      leftOvers: [],
+    };
+    const containers = [{ kind: "tub" as const, count: 1, place: "fridge" as const }];
+    expect((await wren.call("finishMake", { body: { ...make, containers } })).status).toBe(201);
+    const left = (await wren.call("getLot", { params: { id: stemLot.id } })).body;
+    expect(left.grams).toBeCloseTo(stemLot.grams - 60, 0);
+  });
+
+  it("stems do not go in for the leaves, and are refused where they are put", async () => {
+    const { body: lots } = await wren.call("listLots", { query: { state: "by-product" } });
+    const stems = lots.lots.find((lot) => lot.part === "stems");
+    const recipe = await saved("Leaves alone", [line("leaves", 20, "chard", { trim: "strip-leaves" })]);
+    const used = [{ lineId: "leaves", ingredient: "chard", lotId: stems?.id ?? null, grams: 5 }];
+    const make = {
+      id: randomUUID(),
+      recipeId: recipe,
+      version: 1,
+      batches: 1,
+      used,
+      weighedG: null,
+      leftOvers: [],
+    };
+    const containers = [{ kind: "tub" as const, count: 1, place: "fridge" as const }];
+    const refused = await wren.call("finishMake", { body: { ...make, containers } });
+    expect(refused.problem.code).toBe("form-does-not-fit");
+  });
+
+  it("what is good for nothing but the compost is not counted as pressing", async () => {
+    const lot = await logged("kohlrabi", "600 g");
+    const parts = ["peel", "damaged"].map((part) => ({ part, grams: 40, fate: "keep" as const }));
+    const trim = { id: randomUUID(), lotId: lot.id, method: "peel", rawG: 600, usableG: 440, parts };
+    const { body } = await wren.call("recordTrim", { body: { ...trim, confirmed: true } });
+    expect(body.partLots.map((one) => one.note)).toEqual(["peel: stock", "damaged: compost"]);
+    const shown = (await wren.call("today", {})).body.useFirst.map((one) => one.id);
+    expect(body.partLots.map((one) => shown.includes(one.id))).toEqual([true, false]);
+  });
+
+  it("two eggs are separated for the yolks and the whites of two eggs", async () => {
+    await logged("egg", "6 medium");
+    const recipe = await saved("Floating islands", [
+      line("yolks", 34, "egg-yolk", { eatenRaw: false }),
+      line("whites", 66, "egg-white", { eatenRaw: false }),
+    ]);
+    const plan = await planned(recipe);
+    expect(plan.prepare).toMatchObject([{ method: "separate", rawG: expect.closeTo(66 / 0.57, 2) }]);
+    expect((await prepare(plan)).status).toBe(201);
+    const ready = await planned(recipe);
+    const ways = ready.lines.flatMap((one) =>
+      one.parts.map((part) => [part.ingredient, part.from, part.toDo]),
+    );
+    expect(ways.filter(([, from]) => from === "lot")).toEqual([
+      ["egg-yolk", "lot", null],
+      ["egg-white", "lot", null],
+    ]);
+  });
+});
