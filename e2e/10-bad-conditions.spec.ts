@@ -1,21 +1,19 @@
 import type { Page } from "@playwright/test";
 import { readFileSync } from "node:fs";
-import { amountField, ask, chooseItem, logLot, notice, signInDemo, tell } from "./cook.ts";
+import {
+  amountField,
+  ask,
+  chooseItem,
+  forGood,
+  logLot,
+  loseAnswers,
+  notice,
+  signInDemo,
+  tell,
+} from "./cook.ts";
 import { expect, slowDown, slowdown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "10-bad-conditions" });
-
-/** The server gets it and does it; its answer never comes back, so many times. */
-async function loseAnswers(page: Page, path: RegExp, times: number): Promise<void> {
-  let left = times;
-  await page.route(path, async (route) => {
-    if (route.request().method() !== "POST" || left-- <= 0) return route.fallback();
-    await route.fetch();
-    await route.abort("connectionreset");
-  });
-}
-/** Longer than a form waits for an answer: it lets the cook go on. */
-const forGood = 5;
 
 type Larder = { containers: { id: string; name: string; portionsLeft: number }[] };
 async function portionsOf(page: Page, name: string): Promise<number> {

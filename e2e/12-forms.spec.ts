@@ -1,5 +1,6 @@
+import { fillerOf, lineOf, stepOf } from "@apron/core/recipes";
 import type { Page } from "@playwright/test";
-import { notice, signInDemo } from "./cook.ts";
+import { ask, forGood, logLot, loseAnswers, notice, signInDemo, tell } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "12-forms" });
@@ -55,14 +56,14 @@ test("a dish takes food in the form it asks for, prepares no more than that, and
   await expect(lines.getByText(/from the basket, boiled/)).toBeVisible();
   const box = page.getByTestId("to-prepare");
   // One lemon for both, two aubergines.
-  await expect(box).toContainText(/110 g lemon \(zest\)/);
+  await expect(box).toContainText(/110 g lemon \(zest, keep the juice\)/);
   await expect(box).toContainText(/1\.17 kg aubergine/);
 
   await page.getByTestId("use-estimates").click();
   await expect(box).toBeHidden();
   await expect(lines.getByText(/from the basket, roasted/)).toBeVisible();
   await notice(page).getByTestId("undo").click();
-  await expect(box).toContainText(/110 g lemon \(zest\)/);
+  await expect(box).toContainText(/110 g lemon \(zest, keep the juice\)/);
   await page.getByTestId("use-estimates").click();
   await expect(box).toBeHidden();
 
@@ -89,4 +90,70 @@ test("after a weighed trim nothing is asked of the lot that is gone", async ({ p
   // The list has come again without it.
   await expect(page.locator("nav li").filter({ hasText: "431 g" })).toHaveCount(0);
   expect(refused).toEqual([]);
+});
+
+/** A dish of one line, saved by the API: `preparation` says what of the food it asks for. */
+const saveDish = (page: Page, name: string, line: Record<string, unknown>): Promise<{ id: string }> =>
+  tell(page, "/api/recipes", {
+    formula: {
+      ...{ name, kind: "cooked-salad", servings: 2, makes: null, minutes: 20, gramsPerMl: 0.6 },
+      ...{ cautions: [], notes: "", unread: [], keeping: { fridge: "roasted-vegetables", freezer: null } },
+      steps: [stepOf("Mix.")],
+      lines: [lineOf({ id: "l", role: "body", grams: 100, fillers: [fillerOf("celeriac")] }, line)],
+    },
+  });
+
+test("preparing whose answer is lost, and tapped again, is done once", async ({ page }) => {
+  await signInDemo(page);
+  const lot = await logLot(page, "celeriac", "2, 1.6 kg");
+  const { id } = await saveDish(page, "Celeriac alone", { grams: 300, trim: "peel" });
+  await page.goto(`/cook/${id}`);
+  await expect(page.getByTestId("to-prepare")).toContainText("800 g celeriac (peel)");
+  await loseAnswers(page, /\/api\/trims\/preparations/, forGood);
+  await page.getByTestId("use-estimates").click();
+  await expect(page.getByText(/can't be reached/)).toBeVisible({ timeout: 20_000 });
+  await page.getByTestId("use-estimates").click();
+  await expect(page.getByTestId("to-prepare")).toBeHidden({ timeout: 20_000 });
+  await page.waitForTimeout(4000);
+  expect(await ask<object>(page, `/api/lots/${lot.id}`)).toMatchObject({
+    ...{ grams: 800, pieces: { left: 1, eachG: 800 } },
+  });
+});
+
+test("what another tablet took first is not prepared, and the page shows what is left", async ({ page }) => {
+  await signInDemo(page);
+  const lot = await logLot(page, "rutabaga", "900 g");
+  const { id } = await saveDish(page, "Swede alone", {
+    ...{ grams: 500, trim: "peel", eatenRaw: false, fillers: [fillerOf("rutabaga")] },
+  });
+  await page.goto(`/cook/${id}`);
+  const box = page.getByTestId("to-prepare");
+  await expect(box).toContainText("swede");
+  // The other tablet gives it away while this one does not hear of it.
+  await page.route(/\/api\/(?:makes\/plan|lots|changes)/, (route) => route.abort());
+  await tell(page, `/api/lots/${lot.id}/removals`, { fate: "given", grams: 850 });
+  await page.getByTestId("use-estimates").click();
+  await expect(page.getByText(/only .* is in stock|taken|Check what/)).toBeVisible({ timeout: 20_000 });
+  expect(await ask<object>(page, `/api/lots/${lot.id}`)).toMatchObject({ grams: 50 });
+});
+
+test("stems are kept for the dish that asks for them, and another lot can be chosen instead", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 800 });
+  await signInDemo(page);
+  await logLot(page, "collards", "600 g");
+  const { id } = await saveDish(page, "Stems alone", {
+    ...{ grams: 100, preparation: "stems only, sliced", eatenRaw: false, fillers: [fillerOf("collards")] },
+  });
+  await page.goto(`/cook/${id}`);
+  await expect(page.getByText(/still to do: .*keep the stems/)).toBeVisible();
+  await expect(page.getByTestId("portions")).toContainText("2 portions of about");
+  await page.getByTestId("use-estimates").click();
+  await expect(page.getByTestId("to-prepare")).toBeHidden();
+  await expect(page.getByText(/stems/).first()).toBeVisible();
+  const portions = await page.getByTestId("portions").textContent();
+  await page.getByTestId("used-grams").first().fill("50");
+  await expect(page.getByTestId("portions")).not.toHaveText(portions ?? "");
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });

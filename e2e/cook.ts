@@ -106,3 +106,16 @@ export async function chooseItem(page: Page, name: string, option: string | RegE
   await itemField(page).fill(name);
   await page.getByRole("option", { name: option }).first().click();
 }
+
+/** The server gets it and does it; its answer never comes back, so many times. */
+export async function loseAnswers(page: Page, path: RegExp, times: number): Promise<void> {
+  let left = times;
+  await page.route(path, async (route) => {
+    if (route.request().method() !== "POST" || left-- <= 0) return route.fallback();
+    await route.fetch();
+    await route.abort("connectionreset");
+  });
+}
+
+/** Longer than a form waits for an answer: it lets the cook go on. */
+export const forGood = 5;

@@ -46,6 +46,11 @@ export const MakePart = z.object({
   lotG: z
     .number()
     .meta({ description: "Grams of its lot as it lies, in whole pieces where it is trimmed first" }),
+  per100gMinor: z.number().nullable().meta({ description: "Price of 100 g; null where it is not known" }),
+  saltPer100g: z
+    .number()
+    .nullable()
+    .meta({ description: "Grams of salt in 100 g; null where it is not known" }),
   inDish: Estimate.meta({ description: "Weight in the finished dish ÷ weight going in" }),
   scale: Rounded,
   spoon: Rounded.nullable(),
@@ -62,6 +67,7 @@ const FittingLot = z.object({
   form: z.string(),
   toDo: z.string().nullable(),
   grams: z.number().meta({ description: "Usable grams that it would give" }),
+  instead: z.boolean().meta({ description: "It is another food, in place of the written one" }),
 });
 
 const MakeLine = z.object({
@@ -151,7 +157,7 @@ export const MakePlan = z
       .meta({ description: "What has to be trimmed first, only as much as this needs, in whole pieces" }),
     useBy: z.object({ fridge: UseBy.nullable(), freezer: UseBy.nullable() }),
     leftOut: z
-      .array(FittingLot.omit({ toDo: true }).extend({ useBy: Day }))
+      .array(FittingLot.omit({ toDo: true, instead: true }).extend({ useBy: Day }))
       .meta({ description: "Lots that fit but would shorten the dish's date to this day" }),
     headspace: z.object({ fridge: z.number(), freezer: z.number() }),
     scaleChoices: z.array(z.object({ lotId: Id, name: z.string(), grams: z.number() })),

@@ -388,6 +388,23 @@ describe("other diners, cost and plate", () => {
     expect(free.portionMinor).toBe(Math.round(shelled / 2));
   });
 
+  it("costs what was paid for as much of a raw lot as is taken of it", async () => {
+    const { id } = (await save({ name: "Paid for", ...lines(aLine("base", "celeriac")) })).body;
+    const lot = { ...aLot("celeriac", "1000"), priceMinor: 500, since: "2026-09-09" };
+    await wren.call("logLot", { body: lot });
+    const plan = (
+      await wren.call("planMake", { body: { recipeId: id, scale: { kind: "batches", batches: 1 } } })
+    ).body;
+    const [part] = plan.lines[0]?.parts ?? [];
+    const paid = (500 * (part?.lotG ?? 0)) / 1000;
+    const { body } = await wren.call("costRecipe", { params: { id }, query: { own: "zero" } });
+    expect(body.parts[0]).toMatchObject({ from: "paid" });
+    expect(body.parts[0]?.costMinor).toBeCloseTo(paid, 6);
+    expect(part?.lotG ?? 0).toBeGreaterThan(part?.grams ?? 0);
+    expect(part?.per100gMinor).toBeCloseTo((100 * paid) / (part?.grams ?? 1), 6);
+    expect(part?.saltPer100g).toBe(0.254);
+  });
+
   it("lays a plate: layers, dressing by weight, salt budget, voices, bowl and trays", async () => {
     const plate = (
       await wren.call("plateRecipe", { params: { id: "sorrel-and-round-lettuce" }, query: { batches: 2 } })

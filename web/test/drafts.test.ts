@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { KitchenSettings, MakePlan } from "@apron/contract";
-import { gramsOf, makesOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
+import { figuresOf, gramsOf, makesOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
 import {
   answersOf,
   countOpen,
@@ -53,6 +53,25 @@ describe("a make that is being typed", () => {
     expect(green && gramsOf({ ...green, text: "567.0" })).toBe(567);
     expect(green && gramsOf({ ...green, text: "a bit" })).toBeUndefined();
     expect([typedGrams("1 lb"), typedGrams("2 cups")]).toEqual([453.59237, undefined]);
+  });
+
+  it("portions, salt and cost follow what is typed", () => {
+    const priced = {
+      ...plan,
+      servings: 4,
+      lines: plan.lines.map((line) => ({
+        ...line,
+        parts: line.parts.map((p) => ({ ...p, per100gMinor: 50, saltPer100g: 0.2 })),
+      })),
+    } as MakePlan;
+    const figures = (used: Record<string, string>, massG: number) =>
+      figuresOf(priced, partsOf(priced, used), massG);
+    expect(figures({}, 600).portionG).toBe(150);
+    expect(figures({}, 600).cost.batchMinor).toBe(Math.round(666.99 / 2));
+    const typed = figures({ "green chard lot-1": "300" }, 400);
+    expect(typed.portionG).toBe(100);
+    expect(typed.cost).toMatchObject({ batchMinor: 200, portionMinor: 50 });
+    expect(typed.salt.grams).toBeCloseTo(0.8, 9);
   });
 
   it("proposes the fewest containers that hold it, or as many as were asked for", () => {

@@ -21,3 +21,4 @@ export {
   type UsedPart,
 } from "./reconcile-batch.ts";
 export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";
+export { madeFigures, type MadeFigures, type MadePart } from "./made-figures.ts";

@@ -55,6 +55,8 @@ export type OtherLot = {
   readonly part: FoodPart | null;
   /** Usable grams that it would give. */
   readonly grams: number;
+  /** It is another food that may stand in for the written one. */
+  readonly isSubstitute: boolean;
 };
 
 export type MakePlan = {
@@ -134,6 +136,7 @@ function othersOf(demand: Demand, fillings: readonly FormFilling[], stock: reado
     if (!fit) return [];
     const { toDo, part } = fit;
     const { lotId, ingredient } = lot;
-    return [{ lotId, ingredient, toDo, part, grams: lot.grams / fit.perGram }];
+    const isSubstitute = fit.ingredient !== demand.fillers[0]?.ingredient;
+    return [{ lotId, ingredient, toDo, part, isSubstitute, grams: lot.grams / fit.perGram }];
   });
 }

@@ -28,15 +28,15 @@ describe("preparing what a dish needs, and no more", () => {
   it("two of six lemons, three cloves of the head", () => {
     const lines = [juice, aLine("garlic", 8, "garlic")];
     expect(prepared(lines, [whole("lemons", "lemon", 660), whole("head", "garlic", 40)])).toEqual([
-      { lotId: "lemons", method: "squeeze", rawG: 220 },
-      { lotId: "head", method: "peel", rawG: 10.35 },
+      { lotId: "lemons", method: "squeeze", rawG: 220, keep: [] },
+      { lotId: "head", method: "peel", rawG: 10.35, keep: [] },
     ]);
   });
 
   it("zests and presses one lemon once", () => {
     const zest = aLine("zest", 4, "lemon", { trim: "zest" });
     expect(prepared([juice, zest], [whole("lemons", "lemon", 660)])).toEqual([
-      { lotId: "lemons", method: "zest", rawG: 220 },
+      { lotId: "lemons", method: "zest", rawG: 220, keep: ["juice"] },
     ]);
   });
 
@@ -47,24 +47,24 @@ describe("preparing what a dish needs, and no more", () => {
       preparation: "stems only",
     });
     expect(prepared([leaves, stems], [whole("bunch", "chard", 500)])).toEqual([
-      { lotId: "bunch", method: "strip-leaves", rawG: 300 },
+      { lotId: "bunch", method: "strip-leaves", rawG: 300, keep: ["stems"] },
     ]);
     const eggs = [aLine("yolk", 30, "egg-yolk"), aLine("white", 60, "egg-white")];
     expect(prepared(eggs, [whole("box", "egg", 600)])).toEqual([
-      { lotId: "box", method: "separate", rawG: expect.closeTo((2 * 50) / 0.88, 3) },
+      { lotId: "box", method: "separate", rawG: expect.closeTo((2 * 50) / 0.88, 3), keep: ["whites"] },
     ]);
   });
 
   it("takes pieces by what these weigh, where they were counted", () => {
     const flesh = aLine("flesh", 0.81 * 900, "eggplant", { trim: "peel", eatenRaw: false });
     expect(prepared([flesh], [{ ...whole("four", "eggplant", 2000), pieceG: 500 }])).toEqual([
-      { lotId: "four", method: "peel", rawG: 1000 },
+      { lotId: "four", method: "peel", rawG: 1000, keep: [] },
     ]);
   });
 
   it("never more than a lot holds, nothing of what is ready", () => {
     expect(prepared([juice], [whole("last", "lemon", 150)])).toEqual([
-      { lotId: "last", method: "squeeze", rawG: 150 },
+      { lotId: "last", method: "squeeze", rawG: 150, keep: [] },
     ]);
     expect(prepared([juice], [someStock("bottle", "lemon-juice", 200, { form: "whole" })])).toEqual([]);
   });

@@ -1,11 +1,17 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { doneTogether, gramsTaken, wholePieces } from "../forms/index.ts";
+import { doneTogether, gramsTaken, keptBeside, wholePieces } from "../forms/index.ts";
 import { toMilligram } from "../measure/index.ts";
 import type { LotOnHand } from "../recipes/index.ts";
 import type { MakePart } from "./plan-make.ts";
 
 /** One lot to be trimmed one way: only as much of it as is needed, in grams as it lies. */
-export type Preparation = { readonly lotId: string; readonly method: string; readonly rawG: number };
+export type Preparation = {
+  readonly lotId: string;
+  readonly method: string;
+  readonly rawG: number;
+  /** What comes off beside the usable part and is needed too: the juice of a lemon that is zested. */
+  readonly keep: readonly string[];
+};
 
 type Needed = Pick<MakePart, "lotId" | "toDo" | "part" | "lotG">;
 
@@ -22,7 +28,7 @@ export function preparationsFor(
     const mine = parts.filter((part) => part.lotId === lot.lotId && part.toDo !== null);
     const methods = [...new Set(mine.flatMap((part) => part.toDo ?? []))];
     const needed = methods.map((method) => ({
-      ...{ lotId: lot.lotId, method },
+      ...{ lotId: lot.lotId, method, keep: keptBeside(method, mine) },
       rawG: gramsTaken(mine.filter((part) => part.toDo === method)),
     }));
     const facts = catalogue.ingredients.get(lot.ingredient);

@@ -5,7 +5,7 @@ import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { wantedForm, lineOf, fillerOf, type Line } from "../recipes/index.ts";
 import { askedForAs, fitOf, type Fit, type FoodOnHand } from "./fit.ts";
 import { foodForms, formAfter } from "./food-form.ts";
-import { formWords, methodWords, nameOnceCooked, toDoWords } from "./form-words.ts";
+import { formWords, methodWords, nameOnceCooked, toDoWords, trimWords } from "./form-words.ts";
 
 const yieldsOf = (id: string): Record<string, number> =>
   Object.fromEntries(factsOf(id).trims.map((trim) => [trim.method, trim.mean]));
@@ -142,6 +142,8 @@ describe("parts that come off beside what is used", () => {
     expect(toDoWords({ toDo: "strip-leaves", part: "stems" })).toBe("strip leaves, keep the stems");
     expect(toDoWords({ toDo: "char-whole-then-scoop", part: null })).toBe("char whole, then scoop");
     expect(toDoWords({ toDo: null, part: null })).toBeNull();
+    expect(trimWords("zest", ["juice"])).toBe("zest, keep the juice");
+    expect(trimWords("strip-leaves", ["stems", "core"])).toBe("strip leaves, keep the stems and the core");
   });
 });
 

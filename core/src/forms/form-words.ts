@@ -20,7 +20,11 @@ export const methodWords = (method: string): string =>
 
 /** What is still to be done to a lot: "char whole, then scoop", or "strip leaves, keep the stems". */
 export const toDoWords = ({ toDo, part }: Pick<Fit, "toDo" | "part">): string | null =>
-  toDo === null ? null : part === null ? methodWords(toDo) : `${methodWords(toDo)}, keep the ${part}`;
+  toDo === null ? null : trimWords(toDo, part === null ? [] : [part]);
+
+/** A trim and what to keep of it beside: "zest, keep the juice". */
+export const trimWords = (method: string, keep: readonly string[]): string =>
+  [methodWords(method), ...(keep.length > 0 ? [`keep the ${keep.join(" and the ")}`] : [])].join(", ");
 
 /** What is said of food that a method was done to, where the method's name does not read well after it. */
 const done: Readonly<Record<string, string>> = {

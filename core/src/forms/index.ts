@@ -5,5 +5,5 @@ export { piecesOnHand } from "./pieces-on-hand.ts";
 export { needsNoTrimming } from "./ready.ts";
 export { piecesLeft, weighedPieceG, wholePieces } from "./whole-pieces.ts";
 export { cookedBy, swellingOf } from "./cooked-by.ts";
-export { formWords, methodWords, nameOnceCooked, toDoWords } from "./form-words.ts";
-export { comesOffBeside, doneTogether, gramsTaken, type Taken } from "./taken-together.ts";
+export { formWords, methodWords, nameOnceCooked, toDoWords, trimWords } from "./form-words.ts";
+export { comesOffBeside, doneTogether, gramsTaken, keptBeside, type Taken } from "./taken-together.ts";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "@jest/globals";
-import { comesOffBeside, doneTogether, gramsTaken, type Taken } from "./taken-together.ts";
+import { comesOffBeside, doneTogether, gramsTaken, keptBeside, type Taken } from "./taken-together.ts";
 
 describe("what is taken of one lot in all", () => {
   const take = (toDo: string | null, lotG: number, part: Taken["part"] = null): Taken => ({
@@ -35,6 +35,19 @@ describe("what is taken of one lot in all", () => {
     expect(comesOffBeside(take("strip-leaves", 1, "stems"))).toBe(true);
     expect(comesOffBeside(take("strip-leaves", 1))).toBe(false);
     expect(comesOffBeside(take(null, 1))).toBe(false);
+  });
+
+  it("says what to keep beside the usable part", () => {
+    expect(keptBeside("zest", [take("zest", 5), take("squeeze", 60)])).toEqual(["juice"]);
+    expect(keptBeside("zest", [take("zest", 5)])).toEqual([]);
+    expect(keptBeside("squeeze", [take("zest", 5), take("squeeze", 60)])).toEqual([]);
+    const stems = [
+      take("strip-leaves", 9),
+      take("strip-leaves", 5, "stems"),
+      take("strip-leaves", 2, "stems"),
+    ];
+    expect(keptBeside("strip-leaves", stems)).toEqual(["stems"]);
+    expect(keptBeside("peel", stems)).toEqual([]);
   });
 
   it("does two trims of one piece as one", () => {

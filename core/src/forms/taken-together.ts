@@ -1,9 +1,11 @@
 import type { Fit } from "./fit.ts";
 
-/** Trims that one piece goes through together; the first leaves what the second is done for beside its own. */
-const pairs: readonly (readonly [string, string])[] = [
-  ["zest", "squeeze"],
-  ["separate", "separate-whites"],
+type Pair = { readonly first: string; readonly second: string; readonly leaves: string };
+
+/** Trims that one piece goes through together: the first leaves, beside its own, what the second is done for. */
+const pairs: readonly Pair[] = [
+  { first: "zest", second: "squeeze", leaves: "juice" },
+  { first: "separate", second: "separate-whites", leaves: "whites" },
 ];
 
 /** What is taken of a lot: by which trim, which part of what that gives, and how much of the lot it takes. */
@@ -11,7 +13,7 @@ export type Taken = Pick<Fit, "toDo" | "part"> & { readonly lotG: number };
 
 /** Does it come off beside something else, so that both can be had of the same grams? */
 export const comesOffBeside = ({ toDo, part }: Pick<Fit, "toDo" | "part">): boolean =>
-  part !== null || pairs.some((pair) => pair.some((method) => method === toDo));
+  part !== null || pairs.some(({ first, second }) => toDo === first || toDo === second);
 
 /** Grams of a lot that one trim takes: as much as the usable part of it needs, or any part that comes off beside it. */
 function takenBy(toDo: string | null, all: readonly Taken[]): number {
@@ -23,7 +25,7 @@ function takenBy(toDo: string | null, all: readonly Taken[]): number {
 /** Grams of a lot, as it lies, taken in all: juice and zest come off the same lemon, leaves and stems off the same chard. */
 export function gramsTaken(all: readonly Taken[]): number {
   const needs = new Map([...new Set(all.map((one) => one.toDo))].map((toDo) => [toDo, takenBy(toDo, all)]));
-  for (const [first, second] of pairs) {
+  for (const { first, second } of pairs) {
     const both = [needs.get(first), needs.get(second)];
     if (both.some((one) => one === undefined)) continue;
     needs.set(first, Math.max(...both.map((one) => one ?? 0)));
@@ -37,7 +39,7 @@ export function doneTogether<Trim extends { readonly method: string; readonly ra
   trims: readonly Trim[],
 ): Trim[] {
   return pairs.reduce<Trim[]>(
-    (all, [first, second]) => {
+    (all, { first, second }) => {
       const [one, other] = [first, second].map((method) => all.find((trim) => trim.method === method));
       if (!one || !other) return all;
       const both = { ...one, rawG: Math.max(one.rawG, other.rawG) };
@@ -45,4 +47,13 @@ export function doneTogether<Trim extends { readonly method: string; readonly ra
     },
     [...trims],
   );
+}
+
+/** What is to be kept beside the usable part when a lot is trimmed by `method`, so that all that is taken of it is there. */
+export function keptBeside(method: string, all: readonly Taken[]): string[] {
+  const parts = all.flatMap((one) => (one.toDo === method && one.part !== null ? [one.part] : []));
+  const left = pairs.flatMap(({ first, second, leaves }) =>
+    first === method && all.some((one) => one.toDo === second) ? [leaves] : [],
+  );
+  return [...new Set([...parts, ...left])];
 }

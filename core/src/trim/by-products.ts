@@ -1,16 +1,18 @@
 import type { ByProductShare, TrimYield } from "../catalogue/index.ts";
+import { toMilligram } from "../measure/index.ts";
 
 type SuggestedPart = { readonly part: string; readonly use: string; readonly grams: number };
 
 /**
  * What probably makes up the `restG` grams that are not usable: the handbook's by-products in their own
  * proportion, the unnamed remainder left as loss. Parts already `weighed` (grams by name, the handbook's or others)
- * are taken off first and not suggested again. Rounded down, so that together they never outweigh the rest.
+ * are taken off first and not suggested again. Rounded down to `stepG` grams, so that together they never outweigh the rest.
  */
 export function suggestParts(
   restG: number,
   handbook: Pick<TrimYield, "mean" | "byProducts">,
   weighed: Readonly<Record<string, number>> = {},
+  stepG = 1,
 ): SuggestedPart[] {
   const fractionOf = (parts: readonly ByProductShare[]): number =>
     parts.reduce((total, p) => total + p.fraction, 0);
@@ -22,6 +24,6 @@ export function suggestParts(
   return open.map((p) => ({
     part: p.part,
     use: p.use,
-    grams: Math.floor((leftG * p.fraction) / whole + 1e-9),
+    grams: toMilligram(stepG * Math.floor((leftG * p.fraction) / whole / stepG + 1e-9)),
   }));
 }

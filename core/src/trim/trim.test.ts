@@ -126,6 +126,17 @@ describe("suggested by-products", () => {
     ]);
   });
 
+  it("are whole grams where they will be weighed, tenths where they are not", () => {
+    const tenths = suggestParts(401, chard, {}, 0.1);
+    expect(tenths.map((p) => p.grams)).toEqual([350.8, 50.1]);
+    expect(suggestParts(401, chard).map((p) => p.grams)).toEqual([350, 50]);
+    const y = kitchenYield(chard, { grade: "prime", juices: null }, []);
+    const [coarse, fine] = [expectedTrim(431, y), expectedTrim(431, y, 0.1)];
+    expect(coarse.usableG).toBe(Math.round(431 * y.next.value));
+    expect(fine.usableG).toBeCloseTo(Math.round(4310 * y.next.value) / 10, 9);
+    expect(fine.parts.reduce((g, p) => g + p.grams, 0)).toBeLessThanOrEqual(431 - fine.usableG);
+  });
+
   it("make room for what was weighed already, also for a part the handbook does not name", () => {
     const suggested = (weighed: Record<string, number>) =>
       suggestParts(400, chard, weighed).map((p) => [p.part, p.grams]);

@@ -16,7 +16,7 @@ import {
   gramsToFill,
   placesFor,
 } from "@apron/core/larder";
-import { formWords, methodWords, nameOnceCooked, needsNoTrimming, toDoWords } from "@apron/core/forms";
+import { formWords, nameOnceCooked, needsNoTrimming, toDoWords, trimWords } from "@apron/core/forms";
 import { stockFor } from "@apron/core/match";
 import { accept, addDays, showGrams } from "@apron/core/measure";
 import {
@@ -37,6 +37,7 @@ import { matchKitchenOf } from "../match/list-matches.ts";
 import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
 import { expandedRecipe } from "../recipes/library.ts";
 import { presentCautions } from "../recipes/read.ts";
+import { priceOf } from "./price-of.ts";
 import { useByIn } from "./use-by-of.ts";
 import type { InputOf } from "@apron/contract";
 
@@ -199,6 +200,8 @@ const presentLine = (
     ),
     lotG: p.lotG,
     inDish: p.inDish,
+    per100gMinor: priceOf(p, { surplus, own: "zero", context }).per100gMinor,
+    saltPer100g: saltIn(p, { surplus, context }),
     scale: p.measured.scale,
     spoon: p.measured.spoon,
     whole: p.measured.whole,
@@ -211,8 +214,18 @@ const presentLine = (
       context,
     ),
     toDo: toDoWords(other),
+    instead: other.isSubstitute,
   })),
 });
+
+/** Grams of salt in 100 g: by the label of its pack, else by the table; null where neither says. */
+const saltIn = (
+  part: CorePlan["lines"][number]["parts"][number],
+  { surplus, context }: Pick<Planned, "surplus" | "context">,
+): number | null =>
+  surplus.find((lot) => lot.lotId === part.lotId)?.lot.label?.saltG ??
+  context.catalogue.ingredients.get(part.ingredient)?.composition?.saltG ??
+  null;
 
 /** The form of a lot in words; nothing of what comes ready to use and is as it came. */
 const formOf = (lot: Surplus | undefined, { catalogue }: RequestContext): string => {
@@ -249,10 +262,10 @@ const prepareOf = ({ plan, surplus, context }: Planned): MakePlan["prepare"] =>
     plan.lines.flatMap((line) => line.parts),
     surplus,
     context.catalogue,
-  ).map((one) => ({
+  ).map(({ keep, ...one }) => ({
     ...one,
     name: nameFor(context, surplus.find((lot) => lot.lotId === one.lotId)?.ingredient ?? ""),
-    words: methodWords(one.method),
+    words: trimWords(one.method, keep),
   }));
 
 const containersFor = (formula: Formula, grams: number): MakePlan["containers"] =>

@@ -13,6 +13,7 @@ import {
   isForEating,
   useOfPart,
   type ClosedTrim,
+  type ExpectedTrim,
   type TrimPart,
   type KitchenYield,
   type WeighingVerdict,
@@ -27,6 +28,8 @@ import { yieldOf } from "../stock/yields-in-force.ts";
 
 /** The simulated scale's step; a typed weight is taken to be read off the same scale. */
 const scaleStepG = 1;
+/** What is not weighed is worked out finer, so that what was prepared for a dish is not a gram short of it. */
+const estimateStepG = 0.1;
 
 type Trimming = {
   readonly lot: LotRecord;
@@ -70,7 +73,8 @@ function usableOf(body: Required<RecordTrim>): Answer<number | null> {
 }
 
 function judge(body: Required<RecordTrim>, y: KitchenYield): Answer<Judged> {
-  const usableG = body.usableG ?? Math.round(body.rawG * y.next.value);
+  const expected = expectedTrim(body.rawG, y, estimateStepG);
+  const usableG = body.usableG ?? expected.usableG;
   const verdict = judgeWeighing(
     { rawG: body.rawG, usableG, scaleStepG },
     { posterior: y.posterior, handbook: y.handbook },
@@ -80,7 +84,7 @@ function judge(body: Required<RecordTrim>, y: KitchenYield): Answer<Judged> {
   if (ask && body.usableG !== null && !body.confirmed)
     return conflict("weighing-unlikely", { why: ask, fraction, expected: y.next, usableG });
   const estimated = body.usableG === null && body.parts.length === 0;
-  const parts = estimated ? expectedParts(body.rawG, y) : body.parts;
+  const parts = estimated ? expectedParts(expected) : body.parts;
   const closed = closeBalance(body.rawG, usableG, parts);
   if (!closed.ok) return refuseWith(closed.issue, "parts");
   const learn = verdict.value.learn && body.usableG !== null;
@@ -88,9 +92,9 @@ function judge(body: Required<RecordTrim>, y: KitchenYield): Answer<Judged> {
 }
 
 /** By-products of an estimated trim: those with a use other than compost are kept. */
-const expectedParts = (rawG: number, y: KitchenYield) =>
-  expectedTrim(rawG, y)
-    .parts.filter((p) => p.grams > 0)
+const expectedParts = ({ parts }: ExpectedTrim) =>
+  parts
+    .filter((p) => p.grams > 0)
     .map((p) => ({
       part: p.part,
       grams: p.grams,

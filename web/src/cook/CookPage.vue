@@ -20,6 +20,7 @@ import FigureText from "../ui/FigureText.vue";
 import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
 import LeftOvers from "./LeftOvers.vue";
+import MadeFigures from "./MadeFigures.vue";
 import MakeLines from "./MakeLines.vue";
 import PutBy from "./PutBy.vue";
 import ScaleChooser from "./ScaleChooser.vue";
@@ -54,7 +55,7 @@ const {
   query: () => call("planMake", { body: { recipeId: props.id, scale: scale.value, take: take.value } }),
   placeholderData: (before) => before,
 });
-const { draft, parts, containers, makes, storedG, setUsed, toBuy, useBought, finish, submission } =
+const { draft, parts, containers, makes, figures, storedG, setUsed, toBuy, useBought, finish, submission } =
   useMakeForm(props.id, plan);
 const preparation = usePreparation();
 /** "about 230 g lemon (squeeze)": what is trimmed first, and no more of it. */
@@ -177,6 +178,7 @@ async function putBy(): Promise<void> {
             :problem="submission.sentenceAt('weighedG')"
           />
         </div>
+        <MadeFigures v-if="figures" :figures="figures" :servings="plan.servings" />
         <PutBy
           v-model="containers"
           :plan="plan"

@@ -8,6 +8,7 @@ import { computed } from "vue";
 import { useSession } from "../client/session.ts";
 import { labelled } from "../ui/labelled.ts";
 import { useOpenRows } from "../ui/open-rows.ts";
+import FoldOut from "../ui/FoldOut.vue";
 import TextBox from "../ui/TextBox.vue";
 import { hasTwoForms, inBothForms } from "../recipes/line-words.ts";
 import type { PartDraft } from "./make-draft.ts";
@@ -40,8 +41,10 @@ const othersOf = (part: PartDraft) => {
     ? line.others
     : [];
 };
-const otherWords = (other: { name: string; form: string; grams: number }): string =>
-  `${showGrams(other.grams, session.display)} ${other.name} (${other.form})`;
+const otherWords = (other: MakePlan["lines"][number]["others"][number]): string => {
+  const todo = other.toDo ? `, still to do: ${other.toDo}` : "";
+  return `${showGrams(other.grams, session.display)} ${other.name}${other.instead ? " instead" : ""} (${other.form}${todo})`;
+};
 const rows = computed(() => [...props.parts]);
 /** Rows whose bottle or jar is being weighed back, by their key. */
 const { rows: openRows, isOpen, toggle } = useOpenRows();
@@ -93,17 +96,25 @@ const problemAt = (part: PartDraft): string | undefined => {
               @click="toggle(data.key)"
             />
           </span>
-          <span v-for="other in othersOf(data)" :key="other.lotId" class="from small">
-            or {{ otherWords(other) }}
-            <Button
-              label="Use this"
-              size="small"
-              variant="text"
-              :aria-label="`Use ${otherWords(other)} for ${data.name}`"
-              :data-testid="`use-${other.lotId}`"
-              @click="emit('take', other.lotId, data.lineId)"
-            />
-          </span>
+          <FoldOut
+            v-if="othersOf(data).length > 0"
+            :title="`Other lots that fit (${othersOf(data).length})`"
+            :data-testid="`others-${data.lineId}`"
+            quiet
+            class="others"
+          >
+            <span v-for="other in othersOf(data)" :key="other.lotId" class="from small">
+              {{ otherWords(other) }}
+              <Button
+                label="Use this"
+                size="small"
+                variant="text"
+                :aria-label="`Use ${otherWords(other)} for ${data.name}`"
+                :data-testid="`use-${other.lotId}`"
+                @click="emit('take', other.lotId, data.lineId)"
+              />
+            </span>
+          </FoldOut>
         </span>
       </template>
     </Column>

@@ -1,5 +1,5 @@
 import type { ContainerOption, MakePart, MakePlan } from "@apron/contract";
-import { dishWeight } from "@apron/core/cook";
+import { dishWeight, madeFigures, type MadeFigures } from "@apron/core/cook";
 import { fewestFor } from "@apron/core/larder";
 import type { Estimate } from "@apron/core/measure";
 import { newId } from "../client/new-id.ts";
@@ -56,9 +56,18 @@ export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>):
 export const gramsOf = (part: PartDraft): number | undefined =>
   part.text === part.planned ? Math.floor(part.grams * 1000) / 1000 : typedGrams(part.text);
 
+const goingIn = (part: PartDraft): number => (part.text === "" ? part.grams : (gramsOf(part) ?? 0));
+
 /** What the dish should weigh as it stands: what was typed, and the plan's grams where nothing was. */
 export const makesOf = (parts: readonly PartDraft[]): Estimate =>
-  dishWeight(parts.map((part) => ({ ...part, grams: part.text === "" ? part.grams : (gramsOf(part) ?? 0) })));
+  dishWeight(parts.map((part) => ({ ...part, grams: goingIn(part) })));
+
+/** What follows from what goes in: the portion, its salt, its cost. */
+export const figuresOf = (plan: MakePlan, parts: readonly PartDraft[], massG: number): MadeFigures =>
+  madeFigures(
+    parts.map((part) => ({ ...part, grams: goingIn(part) })),
+    { massG, servings: plan.servings },
+  );
 
 /** The containers proposed for so many grams: as many as were asked for, else the fewest that hold them. */
 export function proposedContainers(plan: MakePlan, grams: number): ContainerDraft[] {

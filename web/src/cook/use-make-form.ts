@@ -3,6 +3,7 @@ import { computed, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useSubmit, type Submission } from "../client/use-submit.ts";
 import {
+  figuresOf,
   gramsOf,
   makesOf,
   partsOf,
@@ -62,6 +63,7 @@ export function useMakeForm(recipeId: string, plan: Ref<MakePlan | undefined>) {
   const makes = computed(() => makesOf(parts.value));
   /** What is to be stored: as weighed, else as worked out. */
   const storedG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
+  const figures = computed(() => plan.value && figuresOf(plan.value, parts.value, storedG.value));
   const containers = computed<ContainerDraft[]>({
     get: () => draft.value.containers ?? (plan.value ? proposedContainers(plan.value, storedG.value) : []),
     set: (chosen) => (draft.value.containers = chosen),
@@ -83,5 +85,5 @@ export function useMakeForm(recipeId: string, plan: Ref<MakePlan | undefined>) {
     if (made) clear();
     return made;
   }
-  return { draft, parts, containers, makes, storedG, setUsed, toBuy, useBought, finish, submission };
+  return { draft, parts, containers, makes, figures, storedG, setUsed, toBuy, useBought, finish, submission };
 }

@@ -1,23 +1,36 @@
 <script setup lang="ts">
+import { computed } from "vue";
+import FoldOut from "./FoldOut.vue";
+import { counted } from "./plural.ts";
 import { Info, OctagonAlert, TriangleAlert } from "@lucide/vue";
 
-defineProps<{
+const props = defineProps<{
   cautions: readonly { trigger: string; severity: "stop" | "warn" | "info"; text: string; source: string }[];
 }>();
 const icons = { stop: OctagonAlert, warn: TriangleAlert, info: Info } as const;
+/** Notes of no consequence stay folded; what can happen is always open. */
+const grave = computed(() => props.cautions.filter((c) => c.severity !== "info"));
+const notes = computed(() => props.cautions.filter((c) => c.severity === "info"));
 const words = { stop: "Stop", warn: "Take care", info: "Note" } as const;
 </script>
 
 <template>
   <ul class="cautions">
-    <li v-for="c in cautions" :key="c.trigger" :class="c.severity">
+    <li v-for="c in grave" :key="c.trigger" :class="c.severity">
       <component :is="icons[c.severity]" :size="18" aria-hidden="true" />
       <p>
         <b>{{ words[c.severity] }}</b> {{ c.text }} <span class="source">{{ c.source }}.</span>
       </p>
     </li>
-    <li v-if="cautions.length > 0" class="defer">
+    <li v-if="grave.length > 0" class="defer">
       Follow your local authority's guidance where it is stricter.
+    </li>
+    <li v-if="notes.length > 0" class="folded">
+      <FoldOut :title="counted(notes.length, 'note')" data-testid="notes" quiet>
+        <p v-for="c in notes" :key="c.trigger">
+          <Info :size="18" aria-hidden="true" /> {{ c.text }} <span class="source">{{ c.source }}.</span>
+        </p>
+      </FoldOut>
     </li>
   </ul>
 </template>
@@ -43,8 +56,13 @@ li {
   color: var(--soon);
 }
 
-.info {
+.folded :deep(svg) {
+  vertical-align: -0.2rem;
   color: var(--cold);
+}
+
+.folded p {
+  padding-block: 0.2rem;
 }
 
 li p {
@@ -57,7 +75,8 @@ li p {
   color: var(--soft-ink);
 }
 
-.defer {
+.defer,
+.folded {
   display: block;
 }
 </style>
