@@ -105,10 +105,12 @@ const saveDish = (page: Page, name: string, line: Record<string, unknown>): Prom
 
 test("preparing whose answer is lost, and tapped again, is done once", async ({ page }) => {
   await signInDemo(page);
-  const lot = await logLot(page, "celeriac", "2, 1.6 kg");
-  const { id } = await saveDish(page, "Celeriac alone", { grams: 300, trim: "peel" });
+  const lot = await logLot(page, "daikon", "2, 1.6 kg");
+  const { id } = await saveDish(page, "Daikon alone", {
+    ...{ grams: 300, trim: "peel", fillers: [fillerOf("daikon")] },
+  });
   await page.goto(`/cook/${id}`);
-  await expect(page.getByTestId("to-prepare")).toContainText("800 g celeriac (peel)");
+  await expect(page.getByTestId("to-prepare")).toContainText("800 g daikon (peel)");
   await loseAnswers(page, /\/api\/trims\/preparations/, forGood);
   await page.getByTestId("use-estimates").click();
   await expect(page.getByText(/can't be reached/)).toBeVisible({ timeout: 20_000 });

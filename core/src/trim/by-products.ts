@@ -11,8 +11,10 @@ type SuggestedPart = { readonly part: string; readonly use: string; readonly gra
 export function suggestParts(
   restG: number,
   handbook: Pick<TrimYield, "mean" | "byProducts">,
-  weighed: Readonly<Record<string, number>> = {},
-  stepG = 1,
+  {
+    weighed = {},
+    stepG = 1,
+  }: { readonly weighed?: Readonly<Record<string, number>>; readonly stepG?: number } = {},
 ): SuggestedPart[] {
   const fractionOf = (parts: readonly ByProductShare[]): number =>
     parts.reduce((total, p) => total + p.fraction, 0);

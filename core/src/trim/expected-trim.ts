@@ -23,7 +23,7 @@ export function expectedTrim(rawG: number, y: KitchenYield, stepG = 1): Expected
   return {
     usable,
     usableG,
-    parts: suggestParts(rawG - usableG, y.handbook, {}, stepG),
+    parts: suggestParts(rawG - usableG, y.handbook, { stepG }),
     workings: `${Math.round(rawG)} g × ${showYield(y.next.value)} = ${showEstimate(usable)}${about}; ${y.workings}`,
   };
 }

@@ -127,7 +127,7 @@ describe("suggested by-products", () => {
   });
 
   it("are whole grams where they will be weighed, tenths where they are not", () => {
-    const tenths = suggestParts(401, chard, {}, 0.1);
+    const tenths = suggestParts(401, chard, { stepG: 0.1 });
     expect(tenths.map((p) => p.grams)).toEqual([350.8, 50.1]);
     expect(suggestParts(401, chard).map((p) => p.grams)).toEqual([350, 50]);
     const y = kitchenYield(chard, { grade: "prime", juices: null }, []);
@@ -139,7 +139,7 @@ describe("suggested by-products", () => {
 
   it("make room for what was weighed already, also for a part the handbook does not name", () => {
     const suggested = (weighed: Record<string, number>) =>
-      suggestParts(400, chard, weighed).map((p) => [p.part, p.grams]);
+      suggestParts(400, chard, { weighed }).map((p) => [p.part, p.grams]);
     expect(suggested({ stems: 320 })).toEqual([["ends", 80]]);
     expect(suggested({ flowers: 80 })).toEqual([
       ["stems", 280],

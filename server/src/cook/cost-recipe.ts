@@ -2,7 +2,7 @@ import { accept } from "@apron/core/measure";
 import { costOf, partCost } from "@apron/core/recipes";
 import type { UseCase } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
-import { planFor } from "./plan-make.ts";
+import { planFor } from "./planned-make.ts";
 import { priceOf } from "./price-of.ts";
 
 /** What a make from today's stock costs: lots at what was paid, own produce as asked, the rest off the board. */

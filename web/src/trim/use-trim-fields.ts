@@ -27,7 +27,11 @@ function useParts(options: Ref<TrimOptions>, draft: Ref<TrimDraft>, { method, ra
     );
     const raw = rawG.value ?? 0;
     const restG = Math.floor(raw - (usableG.value ?? now.next.value * raw));
-    const suggested = suggestParts(restG, { mean: now.handbook.mean, byProducts: now.parts }, typed);
+    const suggested = suggestParts(
+      restG,
+      { mean: now.handbook.mean, byProducts: now.parts },
+      { weighed: typed },
+    );
     return parts.map((p) => ({
       ...p,
       suggestedG: suggested.find((one) => one.part === p.part)?.grams ?? 0,
