@@ -110,7 +110,7 @@ test("preparing whose answer is lost, and tapped again, is done once", async ({ 
     ...{ grams: 300, trim: "peel", fillers: [fillerOf("daikon")] },
   });
   await page.goto(`/cook/${id}`);
-  await expect(page.getByTestId("to-prepare")).toContainText("800 g daikon (peel)");
+  await expect(page.getByTestId("to-prepare")).toContainText("800 g mooli (peel)");
   await loseAnswers(page, /\/api\/trims\/preparations/, forGood);
   await page.getByTestId("use-estimates").click();
   await expect(page.getByText(/can't be reached/)).toBeVisible({ timeout: 20_000 });

@@ -105,7 +105,8 @@ function sized(name: string, size: SizeWord, rows: readonly MeasureRow[]): OneMe
   return row && { grams: half(row, size), row };
 }
 
-const isOwnName = (word: string, facts: MeasuredFacts): boolean =>
+/** Is a word one of the ingredient's own names? */
+export const isOwnName = (word: string, facts: MeasuredFacts): boolean =>
   wordsOf(`${facts.us} ${facts.uk} ${facts.id.replaceAll("-", " ")}`).includes(word);
 
 const allRows = (facts: MeasuredFacts): readonly MeasureRow[] => {

@@ -14,6 +14,32 @@ const gramsOf = (text: string, ingredient: string): number => {
   return typeof weight === "string" ? Number.NaN : weight.grams.value;
 };
 
+describe("pieces of a lot that were counted and weighed", () => {
+  const two = (text: string, pieceG?: number) => {
+    const amount = parseAmount(text, "us-customary");
+    if (!amount.ok) throw new Error(amount.issue.code);
+    const weight = toGrams(amount.value.amount, factsOf("eggplant"), { rest: amount.value.rest, pieceG });
+    return weight.ok ? weight.value : weight.issue.code;
+  };
+  it.each(["2 of them", "2 pieces", "2 aubergines", "2 whole", "2 eggplants"])(
+    "%s are two of these",
+    (text) => {
+      expect(two(text, 500)).toMatchObject({
+        grams: { value: 1000, low: 1000, high: 1000 },
+        form: "as-bought",
+      });
+    },
+  );
+
+  it("a size, a measure or a weight is what it always is, and so are pieces that were not counted", () => {
+    expect(two("2 small", 500)).toEqual(two("2 small"));
+    expect(two("2 small", 500)).not.toMatchObject({ grams: { value: 1000 } });
+    expect(two("300 g", 500)).toMatchObject({ grams: { value: 300 } });
+    expect(two("2 aubergines")).toMatchObject({ grams: { value: 1166 } });
+    expect(two("1–2 of them", 500)).toMatchObject({ grams: { value: 750, low: 500, high: 1000 } });
+  });
+});
+
 describe("household weights of USDA SR Legacy, by NDB number (from memory, as in the tables)", () => {
   it.each([
     ["1 cup chopped", "lettuce-iceberg", 57, "11252"],

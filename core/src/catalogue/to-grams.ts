@@ -8,8 +8,8 @@ import {
   trimmedDecimals,
 } from "../measure/index.ts";
 import type { Amount, AmountIssue, Estimate, Result, SizeWord } from "../measure/index.ts";
-import { findCounted, findPoured, type MeasureAsk, type MeasuredFacts } from "./find-measure.ts";
-import { wordsOf } from "./name-keys.ts";
+import { findCounted, findPoured, isOwnName, type MeasureAsk, type MeasuredFacts } from "./find-measure.ts";
+import { singularWord, wordsOf } from "./name-keys.ts";
 import { provenance } from "./provenance.ts";
 import type { MeasureRow } from "./rows.ts";
 
@@ -60,16 +60,37 @@ function askOf(word: string, rest: string): MeasureAsk {
   return { word: words[0] ?? "", size: word as SizeWord, preparation: words.slice(1) };
 }
 
+/** What is known around an amount: words after it, what "oz" means here, what one piece of this very lot weighs. */
+type AmountContext = {
+  readonly rest?: string;
+  readonly ounces?: OunceMeaning | undefined;
+  readonly pieceG?: number | undefined;
+};
+
+/** "2 of them", "2 pieces", "2 aubergines": pieces of what is at hand, not of a size or a measure. */
+const isOfThese = (word: string, facts: MeasuredFacts): boolean =>
+  /^(?:of|pieces?|ones?|whole|each|items?)$/.test(word) || isOwnName(singularWord(word), facts);
+
+function piecesOf({ low, high }: Extract<Amount, { kind: "count" }>, eachG: number): Weight {
+  const middle = (low + high) / 2;
+  return {
+    grams: estimate(middle * eachG, low * eachG, high * eachG),
+    ...{ weighed: false, form: "as-bought" },
+    workings: `${trimmedDecimals(middle, 2)} × ${trimmedDecimals(eachG, 1)} g, as these were counted and weighed`,
+  };
+}
+
 /**
  * Grams of an amount of one ingredient, with an honest range. A count ("2 bunches") goes through the
  * ingredient's own measure; a volume through its own cup or spoon in that preparation, else its density.
  * Refuses a measure the ingredient does not have (naming those it has), a volume without a density, and an ounce
- * of something pourable until the kitchen has said whether it weighs or pours (`ounces`).
+ * of something pourable until the kitchen has said whether it weighs or pours (`ounces`). `pieceG` is what one piece of
+ * this lot weighs, where its pieces were counted: then "2 of them" are two of these.
  */
 export function toGrams(
   amount: Amount,
   facts: MeasuredFacts,
-  { rest = "", ounces }: { readonly rest?: string; readonly ounces?: OunceMeaning | undefined } = {},
+  { rest = "", ounces, pieceG }: AmountContext = {},
 ): Result<Weight, WeightIssue> {
   switch (amount.kind) {
     case "mass":
@@ -77,6 +98,7 @@ export function toGrams(
     case "volume":
       return volumeToGrams(amount, { ...askOf("", rest), unit: amount.unit }, facts);
     case "count":
+      if (pieceG !== undefined && isOfThese(amount.word, facts)) return accept(piecesOf(amount, pieceG));
       return countToGrams(amount, askOf(amount.word, rest), facts);
   }
 }

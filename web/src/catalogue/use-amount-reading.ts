@@ -29,6 +29,8 @@ export const useIngredientDetail = (ingredient: MaybeRefOrGetter<string>) =>
 export function useAmountReading(
   ingredient: MaybeRefOrGetter<string>,
   text: MaybeRefOrGetter<string>,
+  /** Grams of one piece of the lot at hand, where they were counted. */
+  pieceG?: MaybeRefOrGetter<number | undefined>,
 ): ComputedRef<Reading> {
   const session = useSession();
   const { data: facts } = useIngredientDetail(ingredient);
@@ -41,7 +43,7 @@ export function useAmountReading(
     const weight = toGrams(
       read.value.amount,
       { ...facts.value, composition: facts.value.composition ?? undefined },
-      { rest: read.value.rest, ounces: session.ounces[facts.value.id] },
+      { rest: read.value.rest, ounces: session.ounces[facts.value.id], pieceG: toValue(pieceG) },
     );
     return weight.ok
       ? { ...nothing, weight: weight.value, words: showEstimate(weight.value.grams, session.display) }

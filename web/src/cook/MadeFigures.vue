@@ -22,7 +22,7 @@ const cost = computed(() => {
   const { batchMinor, portionMinor, unpriced } = props.figures.cost;
   if (batchMinor === null || portionMinor === null) return "no price known";
   const without = unpriced.length > 0 ? `, without ${unpriced.join(", ")}` : "";
-  return `${showMoney(batchMinor, session.currency)}, ${showMoney(portionMinor, session.currency)} a portion${without}`;
+  return `${showMoney(batchMinor, session.currency)}, ${showMoney(portionMinor, session.currency)} a portion, own produce free${without}`;
 });
 </script>
 

@@ -103,6 +103,11 @@ header {
   align-items: center;
 }
 
+/* Eight acts stand in one row. */
+.few :deep(.p-togglebutton-content) {
+  padding-inline: 0.35rem;
+}
+
 .happens :deep(form) {
   display: grid;
   gap: 0.7rem;

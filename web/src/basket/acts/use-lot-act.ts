@@ -44,7 +44,11 @@ export function useSomeOf(lot: Ref<LotDetail>, what: string) {
   const { draft, clear } = useDraft(`${what}:${lot.value.id}`, () => ({ text: "", reason: "" }));
   const text = computed({ get: () => draft.value.text, set: (value) => (draft.value.text = value) });
   const reason = computed({ get: () => draft.value.reason, set: (value) => (draft.value.reason = value) });
-  const reading = useAmountReading(() => lot.value.ingredient, text);
+  const reading = useAmountReading(
+    () => lot.value.ingredient,
+    text,
+    () => lot.value.pieces?.eachG,
+  );
   const grams = computed<number | null | undefined>(() =>
     text.value.trim() === "" ? null : reading.value.weight?.grams.value,
   );
