@@ -4,6 +4,7 @@ import {
   categories,
   compositionKeys,
   dietMarks,
+  foodClasses,
   ingredientTraits,
   ownTables,
   perishableStates,
@@ -179,6 +180,11 @@ export const AddIngredient = z.object({
   rawNote: z.string().trim().max(200).default(""),
   allergens: z.array(z.enum(allergens)).max(16).default([]),
   traits: z.array(z.enum(ingredientTraits)).max(6).default([]),
+  keepsAs: z
+    .enum(foodClasses)
+    .nullable()
+    .default(null)
+    .meta({ description: "What it keeps like; null for the shortest of its category" }),
   diet: z
     .array(z.enum(["vegan", "vegetarian"]))
     .max(2)

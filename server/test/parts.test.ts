@@ -2,6 +2,7 @@ import { randomUUID } from "node:crypto";
 import { fillerOf, lineOf, stepOf, type Line } from "@apron/core/recipes";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { MakePlan } from "@apron/contract";
+import { PartsAndPieces1764600000000 } from "../src/persistence/migrations/1764600000000-parts-and-pieces.ts";
 import { aLot, openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
@@ -153,4 +154,49 @@ describe("stems, cores and whites are food", () => {
       ["egg-white", "lot", null],
     ]);
   });
+});
+
+describe("what was in stock before by-products were food of their own", () => {
+  it("gets its part, its use and its keeping from what was written down of it", async () => {
+    const lot = await logged("parsley", "200 g");
+    const parts = [
+      { part: "stems", grams: 60, fate: "keep" as const },
+      { part: "damaged", grams: 20, fate: "keep" as const },
+    ];
+    const trim = { id: randomUUID(), lotId: lot.id, method: "strip-leaves", rawG: 200, usableG: 110, parts };
+    const { body: trimmed } = await wren.call("recordTrim", { body: { ...trim, confirmed: true } });
+    const [stems, damaged] = trimmed.partLots;
+    const own = await wren.call("addIngredient", {
+      body: { name: "Moon melon", category: "fruit", keepsAs: "melon" },
+    });
+    const asBefore = { ...own.body, keepsAs: undefined, traits: ["melon", "citrus"] };
+    await kitchen.owner.query("update own_ingredient set body = $1 where id = 'own-moon-melon'", [
+      JSON.stringify(asBefore),
+    ]);
+    const runner = kitchen.owner.createQueryRunner();
+    const migration = new PartsAndPieces1764600000000();
+    await migration.down(runner);
+    await migration.up(runner);
+    await runner.release();
+    const columns = "select id, part, useful from lot where id = any($1)";
+    const rows = await kitchen.owner.query<{ id: string; part: string; useful: boolean }[]>(columns, [
+      [stems?.id, damaged?.id],
+    ]);
+    expect(rows.find((row) => row.id === stems?.id)).toMatchObject({ part: "stems", useful: true });
+    expect(rows.find((row) => row.id === damaged?.id)).toMatchObject({ part: "damaged", useful: false });
+    const [kept] = await kitchen.owner.query<{ body: { keepsAs: string; traits: string[] } }[]>(
+      "select body from own_ingredient where id = 'own-moon-melon'",
+    );
+    expect(kept?.body).toMatchObject({ keepsAs: "melon", traits: ["citrus"] });
+  });
+});
+
+it("an own ingredient keeps like what the cook says it keeps like, else like the shortest of its kind", async () => {
+  const add = (name: string, keepsAs: "tofu" | null) =>
+    wren.call("addIngredient", { body: { name, category: "other", keepsAs } });
+  await add("Bean cake", "tofu");
+  await add("Mystery cake", null);
+  const days = async (ingredient: string) =>
+    (await wren.call("logLot", { body: aLot(ingredient, "200") })).body.freshness.daysLeft;
+  expect([await days("own-bean-cake"), await days("own-mystery-cake")]).toEqual([3, 1]);
 });

@@ -8,7 +8,7 @@ import {
   type Place,
 } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
-import { foodForms } from "../forms/index.ts";
+import { foodForms, type FoodForm } from "../forms/index.ts";
 import { classLimit } from "../keeping/index.ts";
 import { freshness, type Freshness } from "./freshness.ts";
 import { formOfLot, isSealed } from "./lot-form.ts";
@@ -35,6 +35,17 @@ function waysOf(facts: IngredientFacts): Partial<AgeingLot>[] {
   ];
 }
 
+const packed: readonly Category[] = [
+  ...(["acid", "cheese", "emulsifier", "grain", "legume", "nut", "oil", "other", "salt-condiment"] as const),
+  ...(["seed", "spice", "sweet"] as const),
+];
+
+/** The form of a lot, said again by hand for what is opened: produce is cut then, a pack of anything else is not. */
+const standsAs = (lot: AgeingLot, facts: IngredientFacts): FoodForm =>
+  lot.state === "opened" && lot.method === null && !packed.includes(facts.category) && !facts.keepsAs
+    ? "cut"
+    : formOfLot(lot);
+
 const everyLot = [...catalogue.ingredients.values()].flatMap((facts) =>
   waysOf(facts).flatMap((way) => places.map((place) => ({ facts, lot: lotOf({ ...way, place }) }))),
 );
@@ -53,7 +64,7 @@ describe("every ingredient in every form in every place", () => {
 
   it("is never given more than its class allows", () => {
     const over = everyLot.filter(({ facts, lot }) => {
-      const form = formOfLot(lot);
+      const form = standsAs(lot, facts);
       // Whole produce goes by the storage table of that very plant; its own test checks that against Handbook 66.
       if (form === "whole" && facts.season) return false;
       const pack = isSealed(lot, facts) ? "sealed" : "opened";
@@ -71,7 +82,7 @@ describe("every ingredient in every form in every place", () => {
   it("keeps perishable food at most six days more in the fridge and none at all out of it (Food Code)", () => {
     const ownRule = ["egg", "horseradish-jar", "cheddar", "gruyere"];
     const over = everyLot.filter(({ facts, lot }) => {
-      const form = formOfLot(lot);
+      const form = standsAs(lot, facts);
       if (ownRule.includes(facts.id) || isSealed(lot, facts) || lot.place === "freezer") return false;
       const state = form === "whole" ? "raw" : form === "roasted" || form === "boiled" ? "cooked" : "cut";
       if (form === "dried" || !facts.tcsWhen.includes(state)) return false;
@@ -170,6 +181,25 @@ const explicit: readonly (readonly [
   ["watermelon", { state: "usable", method: "dice-peeled" }, { fridge: 3, room: 0 }, "Food Code 1-201.10"],
   ["tomato", { state: "usable", method: "seed-and-core" }, { fridge: 3, room: 0 }, "Food Code 1-201.10"],
   ["chard", { state: "usable", method: "strip-leaves" }, { fridge: 3, room: 0 }, "Food Code 1-201.10"],
+  // What is cut of it keeps as cut: half an onion, half a potato, half an apple.
+  ["onion", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["red-onion", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["leek", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["potato", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["carrot", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["cucumber", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  [
+    "winter-squash-butternut",
+    { state: "opened" },
+    { fridge: 4, room: 0 },
+    "USDA FoodKeeper (cut vegetables, 3–5 days)",
+  ],
+  ["eggplant", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["ginger", { state: "opened" }, { fridge: 4, room: 0 }, "USDA FoodKeeper (cut vegetables, 3–5 days)"],
+  ["apple", { state: "opened" }, { fridge: 3, room: 0 }, "USDA FoodKeeper (cut fruit, 3–4 days)"],
+  ["lemon", { state: "opened" }, { fridge: 3, room: 0 }, "USDA FoodKeeper (cut fruit, 3–4 days)"],
+  ["avocado", { state: "opened" }, { fridge: 1, room: 0 }, "common practice, no source"],
+  ["garlic", { state: "opened" }, { fridge: 3, room: 0 }, "National Center for Home Food Preservation"],
   ["mesclun", { state: "opened" }, { fridge: 3, room: 0 }, "Food Code 1-201.10"],
   ["garlic", { state: "usable", method: "peel" }, { fridge: 4, room: 0 }, "NCHFP"],
   ["garlic", { state: "usable", method: "roast-whole-then-scoop" }, { fridge: 4, room: 0 }, "NCHFP"],

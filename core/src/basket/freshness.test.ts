@@ -2,8 +2,9 @@ import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
-import { preparedRule } from "./keeping-clock.ts";
+import { publishedRule } from "../keeping/index.ts";
 import type { KeepingExperience } from "./keeping-experience.ts";
+import { keptOf } from "./lot-form.ts";
 import type { AgeingLot } from "./lot.ts";
 
 const today = "2026-09-10";
@@ -129,7 +130,8 @@ describe("cut, cooked and opened food goes by a published rule", () => {
     ["kohlrabi", { state: "usable", method: "peel" }, undefined],
     ["honey", { state: "opened" }, undefined],
   ] as const)("%s %j: %s", (ingredient, extra, subject) => {
-    expect(preparedRule(aLot(extra), factsOf(ingredient), catalogue)?.subject).toBe(subject);
+    const kept = keptOf(aLot(extra), factsOf(ingredient));
+    expect(publishedRule(kept, catalogue)?.subject).toBe(subject);
   });
 
   it.each([

@@ -1,9 +1,8 @@
 import { provenance, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
-import { classLimit, isByStorageTable } from "../keeping/index.ts";
+import { classLimit, isByStorageTable, publishedRule } from "../keeping/index.ts";
 import { addDays, daysBetween, earliest, invariant, showDays, type Day } from "../measure/index.ts";
 import { clothDaysOf } from "./damp-cloth.ts";
 import { experiencedDays, type KeepingExperience } from "./keeping-experience.ts";
-import { preparedRule } from "./keeping-clock.ts";
 import { formOfLot, isSealed, keptOf } from "./lot-form.ts";
 import type { AgeingLot, MovedClock } from "./lot.ts";
 
@@ -173,7 +172,7 @@ function wholeClock(
 }
 
 function preparedClock(lot: AgeingLot, facts: IngredientFacts, catalogue: Catalogue): Clock | undefined {
-  const rule = isSealed(lot, facts) ? undefined : preparedRule(lot, facts, catalogue);
+  const rule = isSealed(lot, facts) ? undefined : publishedRule(keptOf(lot, facts), catalogue);
   if (!rule) return undefined;
   const warm = rule.limit === "safety" && isWarm(lot);
   return {

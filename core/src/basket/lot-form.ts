@@ -1,6 +1,6 @@
 import type { IngredientFacts } from "../catalogue/index.ts";
 import { formAfter, type FoodForm } from "../forms/index.ts";
-import { comesSealed, foodClassOf, isLowAcidPack, type Kept } from "../keeping/index.ts";
+import { comesSealed, foodClassOf, isLowAcidPack, isProduce, type Kept } from "../keeping/index.ts";
 import type { AgeingLot, SourceKind } from "./lot.ts";
 
 /** The form a lot is in: whole until it is trimmed or cooked; what came off another lot is cut. */
@@ -23,10 +23,14 @@ export function isSealed(lot: AgeingLot, facts: IngredientFacts): boolean {
   return comesSealed(foodClass) && isPacked && (lot.place === "cupboard" || lot.place === "room");
 }
 
-/** What the keeping rules ask of a lot. */
-export const keptOf = (lot: AgeingLot, facts: IngredientFacts): Kept => ({
-  class: foodClassOf(facts),
-  form: formOfLot(lot),
-  pack: isSealed(lot, facts) ? "sealed" : "opened",
-  place: lot.place,
-});
+/** What the keeping rules ask of a lot. Half an onion is a cut one, whatever else may still be done to it. */
+export function keptOf(lot: AgeingLot, facts: IngredientFacts): Kept {
+  const foodClass = foodClassOf(facts);
+  const form = formOfLot(lot);
+  return {
+    class: foodClass,
+    form: lot.state === "opened" && form === "whole" && isProduce(foodClass) ? "cut" : form,
+    pack: isSealed(lot, facts) ? "sealed" : "opened",
+    place: lot.place,
+  };
+}

@@ -1,6 +1,6 @@
 import type { CookingChange } from "../catalogue/index.ts";
 
-/** Ways that grain and pulses take up water. */
+/** Ways that grain and pulses take up water, the one that cooks them first. */
 const swelling = ["boil", "soak"];
 
 /** The change that cooked grain or pulses have been through; undefined of food that takes up no water. */
@@ -8,7 +8,8 @@ export const swellingOf = ({
   changes,
 }: {
   readonly changes: readonly CookingChange[];
-}): CookingChange | undefined => changes.find((one) => swelling.includes(one.method));
+}): CookingChange | undefined =>
+  swelling.map((method) => changes.find((one) => one.method === method)).find((one) => one !== undefined);
 
 /** The method that "cooked rice" has been cooked by; null where no table says. */
 export const cookedBy = (facts: { readonly changes: readonly CookingChange[] }): string | null =>

@@ -43,7 +43,7 @@ export const comesSealed = (foodClass: FoodClass): boolean =>
     (rule) => rule.packs.every((pack) => pack === "sealed") && rule.classes.includes(foodClass),
   );
 
-const lowAcid: readonly FoodClass[] = [
+const lowAcidPacks: readonly FoodClass[] = [
   "cooked-pulse",
   "stock",
   "tinned-fish",
@@ -53,7 +53,7 @@ const lowAcid: readonly FoodClass[] = [
 ];
 
 /** Low in acid: kept out of the cold only in a pack sealed by a maker, since a home-made one may hold botulism. */
-export const isLowAcidPack = (foodClass: FoodClass): boolean => lowAcid.includes(foodClass);
+export const isLowAcidPack = (foodClass: FoodClass): boolean => lowAcidPacks.includes(foodClass);
 
 const byTheStorageTable: readonly FoodClass[] = [
   ...(["leaf", "soft-herb", "woody-herb", "vegetable", "root", "bulb", "garlic"] as const),

@@ -1,4 +1,9 @@
 import { hasTrait, type Category, type FoodClass, type IngredientFacts } from "../catalogue/index.ts";
+import { produce } from "./tables/class-limits.ts";
+
+/** Is it a plant as it is picked, that is cut when it is opened? A pack of anything else is only opened. */
+export const isProduce = (foodClass: FoodClass): boolean =>
+  (produce as readonly FoodClass[]).includes(foodClass);
 
 /** What a category keeps as where the row does not say: the shortest of what the category holds. */
 const byCategory: Readonly<Record<Category, FoodClass>> = {

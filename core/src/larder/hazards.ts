@@ -59,7 +59,7 @@ export const shareOf = (components: readonly Component[], which: (one: Component
 /** From this share of its weight on, what is in oil or honey may lie under it. A judgement, no source. */
 const mostlyShare = 0.3;
 
-const lowAcid: readonly FoodClass[] = [
+const lowAcidUnderOil: readonly FoodClass[] = [
   ...([
     "garlic",
     "bulb",
@@ -79,7 +79,7 @@ const isSweet = (one: Component): boolean => one.facts.category === "sweet";
 const isGarlic = (one: Component): boolean => one.class === "garlic";
 
 function oilHazards(components: readonly Component[]): DishHazard[] {
-  const low = components.filter((one) => lowAcid.includes(one.class));
+  const low = components.filter((one) => lowAcidUnderOil.includes(one.class));
   const oil = low.length > 0 && shareOf(components, isOil) >= mostlyShare;
   const garlic = components.some(isGarlic);
   return [

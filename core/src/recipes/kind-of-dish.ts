@@ -1,4 +1,5 @@
 import { hasTrait, type IngredientFacts } from "../catalogue/index.ts";
+import { foodClassOf } from "../keeping/index.ts";
 import type { DishKind, FormulaKeeping } from "./formula.ts";
 import { kindRows, type KindRow } from "./tables/kinds.ts";
 
@@ -25,7 +26,7 @@ const keepingGuesses: Readonly<Record<DishKind, Guess>> = {
   "leaf-salad": () => fridgeOnly("dressed-leafy-salad"),
   slaw: (facts) => fridgeOnly(facts.some(isCreamy) ? "slaw-creamy" : "slaw-vinegar"),
   "grain-salad": (facts) =>
-    fridgeOnly(facts.some((f) => hasTrait(f, "rice")) ? "rice-cooked" : "grain-salad"),
+    fridgeOnly(facts.some((f) => foodClassOf(f) === "rice") ? "rice-cooked" : "grain-salad"),
   "composed-plate": () => fridgeOnly("dressed-leafy-salad"),
   "cooked-salad": () => fridgeOnly("roasted-vegetables"),
   pesto: (facts) => ({

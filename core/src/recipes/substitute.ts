@@ -1,4 +1,5 @@
 import { hasTrait, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
+import { swellingOf } from "../forms/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import { convert, type Converted } from "./conversion.ts";
 import type { Line } from "./formula.ts";
@@ -17,16 +18,11 @@ export type Substitution = {
 
 const gramForGram: Converted = { factor: 1, workings: "gram for gram" };
 
-/** What a dry pulse becomes when it is soaked and boiled, drained: cooked ÷ dry. */
-function cookedFromDry(dry: IngredientFacts): number | undefined {
-  const boiled = dry.changes.find((c) => c.method === "boil");
-  return boiled?.factor;
-}
-
+/** A dry pulse in place of a cooked one, or the other way: by what it weighs once it is boiled and drained. */
 function byDrainedWeight(from: IngredientFacts, to: IngredientFacts): Converted {
   const dryFrom = hasTrait(from, "dry-pulse");
   const dryTo = hasTrait(to, "dry-pulse");
-  const grown = cookedFromDry(dryFrom ? from : to);
+  const grown = swellingOf(dryFrom ? from : to)?.factor;
   if (dryFrom === dryTo || !grown) return gramForGram;
   return {
     factor: dryFrom ? grown : 1 / grown,

@@ -35,6 +35,7 @@ export const addIngredient: UseCase<"addIngredient"> = async ({ body }, context)
     strength: 1,
     allergens: body.allergens,
     traits: body.traits,
+    ...(body.keepsAs === null ? {} : { keepsAs: body.keepsAs }),
     diet: body.diet,
     tcsWhen: ["cut", "cooked"],
     group: "",

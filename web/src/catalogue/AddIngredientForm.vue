@@ -17,19 +17,20 @@ import ProblemNote from "../ui/ProblemNote.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import { allergenChoices } from "./allergen-words.ts";
-import { traitChoices } from "./trait-words.ts";
+import { keepsLikeChoices, traitChoices } from "./trait-words.ts";
 
 /** An ingredient of the kitchen's own. Its figures are set on its page. */
 const props = defineProps<{ suggested: string }>();
 const router = useRouter();
 const forget = useForgetFigures();
 type Body = Required<RequestOf<"addIngredient">["body"]>;
-type Draft = Pick<Body, "name" | "category" | "raw" | "allergens" | "traits"> & {
+type Draft = Pick<Body, "name" | "category" | "raw" | "allergens" | "traits" | "keepsAs"> & {
   other: string;
   diet: "vegan" | "vegetarian" | "neither";
 };
 const { draft, clear } = useDraft<Draft>("ingredient", () => ({
   ...{ name: "", other: "", category: "other", raw: "care", allergens: [], traits: [], diet: "vegan" },
+  keepsAs: null,
 }));
 const raws = [
   { value: "yes", label: "Yes" },
@@ -128,6 +129,13 @@ const formAttributes = { novalidate: true, onInput: submission.forget };
         fluid
       />
     </FieldFrame>
+    <SelectField
+      id="own-keeps"
+      v-model="draft.keepsAs"
+      label="Keeps like"
+      :choices="keepsLikeChoices"
+      name="Keeps like"
+    />
     <ProblemNote :text="submission.sentence.value" />
     <Button type="submit" label="Add" :loading="submission.pending.value" data-testid="add-ingredient" />
   </Form>

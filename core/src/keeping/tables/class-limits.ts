@@ -35,7 +35,8 @@ const asSold = ["whole", "cut", "drained"] as const;
 const dryForms = ["whole", "cut", "roasted", "dried"] as const;
 const drySpots = ["cupboard", "room", "fridge", "freezer"] as const;
 const warm = ["cupboard", "room"] as const;
-const produce = [
+/** Plants as they are picked: whole until they are cut. */
+export const produce = [
   "leaf",
   "soft-herb",
   "woody-herb",

@@ -17,6 +17,17 @@ update lot set part = split_part(note, ': ', 1) where state = 'by-product' and p
 update lot set useful = note like '%: %' and note not like '%: compost%' where state = 'by-product';
 `;
 
+/** How a kitchen's own ingredients keep was told by some of their traits; now it is said by itself. */
+const keepingTraits = `
+update own_ingredient set body = body
+  || coalesce((select jsonb_build_object('keepsAs', kept.class)
+       from (values ('melon', 'melon'), ('tomato', 'tomato'), ('sprout', 'sprout'), ('yogurt', 'yogurt'),
+                    ('rice', 'rice'), ('nut-oil', 'nut-oil'), ('sesame-paste', 'nut-butter')) kept(trait, class)
+       where body->'traits' ? kept.trait limit 1), '{}'::jsonb)
+  || jsonb_build_object('traits', coalesce(body->'traits', '[]'::jsonb)
+       - 'melon' - 'tomato' - 'sprout' - 'yogurt' - 'rice' - 'nut-oil' - 'sesame-paste');
+`;
+
 /** Asked once at the start, before any kitchen is entered. */
 const kitchensToDate = `
 create function kitchens_dated_before(version integer) returns setof jsonb language sql stable security definer
@@ -30,9 +41,10 @@ export class PartsAndPieces1764600000000 implements MigrationInterface {
   name = "PartsAndPieces1764600000000";
 
   async up(runner: QueryRunner): Promise<void> {
-    for (const sql of [columns, fromTrims, kitchensToDate]) await runner.query(sql);
+    for (const sql of [columns, fromTrims, keepingTraits, kitchensToDate]) await runner.query(sql);
   }
 
+  /** What own ingredients keep like stays with them: older programs do not look at it. */
   async down(runner: QueryRunner): Promise<void> {
     await runner.query(`
       drop function kitchens_dated_before(integer);
