@@ -94,7 +94,11 @@ function faultsIn(path) {
 const files = readdirSync(join(root, "core/src"), { recursive: true, withFileTypes: true })
   .filter((entry) => entry.isFile() && entry.name.endsWith(".ts"))
   .map((entry) => relative(root, join(entry.parentPath, entry.name)))
-  .filter((path) => !/\.test\.ts$|\/tables\/|\/index\.ts$|reference\.ts$/.test(path) && only.some((one) => path.includes(one)));
+  .filter(
+    (path) =>
+      !/\.test\.ts$|\/tables\/|\/index\.ts$|reference\.ts$/.test(path) &&
+      only.some((one) => path.includes(one)),
+  );
 
 /** mulberry32: a small generator of numbers that look like chance, the same for the same seed. */
 function chance(state) {
