@@ -156,6 +156,14 @@ describe("stems, cores and whites are food", () => {
   });
 });
 
+it("tap water is on hand, costs nothing and never runs out first", async () => {
+  const recipe = await saved("Soup", [line("root", 100, "celeriac"), line("water", 300, "water")]);
+  await logged("celeriac", "900");
+  const plan = await planned(recipe);
+  expect(partsOf(plan, "water")).toMatchObject([{ from: "staple", per100gMinor: 0 }]);
+  expect(plan.limiting).toBeNull();
+});
+
 describe("what was in stock before by-products were food of their own", () => {
   it("gets its part, its use and its keeping from what was written down of it", async () => {
     const lot = await logged("parsley", "200 g");

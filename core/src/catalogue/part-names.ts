@@ -43,17 +43,18 @@ export const partWanted = (preparation: string): FoodPart | undefined =>
 /** The words that ask for a part, as `partWanted` reads them. */
 export const partOnly = (part: FoodPart): string => `${part} only`;
 
-/** A trim that gives a part of food, and how much of it, as a fraction of the food as bought. */
-export type PartYield = { readonly method: string; readonly fraction: number };
+/** A trim that gives a part of food, and how much it is of what that trim does not leave usable (0–1]. */
+export type PartYield = { readonly method: string; readonly ofRest: number };
 
 /** How a part comes off: by the most usual trim that gives it. Undefined where no table knows that it does. */
 export function partYield(
-  trims: readonly Pick<TrimYield, "method" | "byProducts">[],
+  trims: readonly Pick<TrimYield, "method" | "mean" | "byProducts">[],
   part: FoodPart,
 ): PartYield | undefined {
-  for (const { method, byProducts } of trims) {
+  for (const { method, mean, byProducts } of trims) {
     const found = byProducts.find((one) => partsNamed(one.part).includes(part));
-    if (found) return { method, fraction: found.fraction };
+    const named = byProducts.reduce((total, one) => total + one.fraction, 0);
+    if (found) return { method, ofRest: found.fraction / Math.max(named, 1 - mean) };
   }
   return undefined;
 }

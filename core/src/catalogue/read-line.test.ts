@@ -179,6 +179,28 @@ describe("what a line states, and what comes off a fruit", () => {
   });
 });
 
+describe("what counted pieces weigh, after a comma", () => {
+  it.each([
+    ["3 cucumbers, 1.2 kg", "cucumber", 1200, ""],
+    ["4 leeks, 200 g each, trimmed", "leek", 800, "trimmed"],
+    ["2 bunches chard, about 600 g", "chard", 600, ""],
+    ["6 plums, 1 lb in all", "plum", 453.59237, ""],
+    ["1 head cauliflower, 900 g, in florets", "cauliflower", 900, "in florets"],
+  ])("%s is %s, %d g", (text, id, weight, preparation) => {
+    const line = read(text);
+    expect(line.ingredient).toMatchObject({ kind: "one", id });
+    expect(line.grams?.value).toBeCloseTo(weight, 4);
+    expect(line.form).toBe("as-bought");
+    expect(line.preparation).toBe(preparation);
+  });
+
+  it("is not a weight of something else, or of what was weighed already", () => {
+    expect(read("500 g chard, 200 g stems removed").grams?.value).toBe(500);
+    expect(read("4 leeks, 2 cm thick").grams?.value).toBe(808);
+    expect(read("4 leeks, sliced").grams?.value).toBe(808);
+  });
+});
+
 describe("a part that comes off beside the rest", () => {
   it.each([
     ["200 g chard stems, chopped", "chard", 200, "stems only, chopped"],

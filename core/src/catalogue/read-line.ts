@@ -62,6 +62,8 @@ export type LineReading = {
   readonly weighed: boolean;
   /** Of which form of the food the grams are. */
   readonly form: AmountForm;
+  /** Pieces were counted whose weight the table gives trimmed. */
+  readonly isTrimmedPiece: boolean;
   readonly workings: string;
   readonly questions: readonly LineQuestion[];
 };
@@ -336,6 +338,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
     grams: weight?.ok ? weight.value.grams : null,
     weighed: weight?.ok ? weight.value.weighed : false,
     form: weight?.ok ? weight.value.form : "usable",
+    isTrimmedPiece: weight?.ok ? (weight.value.isTrimmedPiece ?? false) : false,
     workings: weight?.ok ? weight.value.workings : "",
     questions: questionsOf(parts, ingredient, weight),
   };

@@ -24,8 +24,13 @@ export type Weight = {
   readonly grams: Estimate;
   readonly weighed: boolean;
   readonly form: AmountForm;
+  /** Pieces were counted whose weight the table gives trimmed: an egg without its shell, a clove without its skin. */
+  readonly isTrimmedPiece?: boolean;
   readonly workings: string;
 };
+
+/** Pieces that are bought one by one, whatever the table weighs of them. */
+const pieceMeasure = /^(?:each|clove|ear|head|stalk|spear)\b/;
 
 /** A measure of whole pieces weighs them as they are bought. */
 const formOfRow = (row: MeasureRow): AmountForm =>
@@ -145,7 +150,8 @@ export function countToGrams(
   const middle = (count.low + count.high) / 2;
   const grams = estimate(one.grams.value * middle, one.grams.low * count.low, one.grams.high * count.high);
   const workings = measuredWorkings(middle, one, grams);
-  return accept({ grams, weighed: false, form: formOfRow(one.row), workings });
+  const isTrimmedPiece = one.row.state === "trimmed" && pieceMeasure.test(one.row.measure);
+  return accept({ grams, weighed: false, form: formOfRow(one.row), isTrimmedPiece, workings });
 }
 
 /** Grams of a volume through the ingredient's own measure in that preparation, else its density. */

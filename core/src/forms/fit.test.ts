@@ -112,12 +112,21 @@ describe("what goes into a line, and how", () => {
 
 describe("parts that come off beside what is used", () => {
   const stems = { preparation: "stems only, sliced" };
-  it("come off whole food by the trim that gives them, at its share", () => {
-    const share =
-      factsOf("chard").trims.find((t) => t.method === "strip-leaves")?.byProducts[0]?.fraction ?? 0;
-    expect(fit("chard", "chard", stems)).toEqual({
-      ...{ perGram: 1 / share, toDo: "strip-leaves", part: "stems", isCooked: false },
+  it("come off whole food by the trim that gives them, at its share of what is not usable here", () => {
+    const { mean, byProducts } = factsOf("chard").trims.find((t) => t.method === "strip-leaves")!;
+    const share = byProducts[0]?.fraction ?? 0;
+    expect(fit("chard", "chard", stems)?.perGram).toBeCloseTo(1 / share, 9);
+    expect(fit("chard", "chard", stems)).toMatchObject({
+      toDo: "strip-leaves",
+      part: "stems",
+      isCooked: false,
     });
+    // Where more is kept as leaves, fewer stems are left.
+    const line = lineOf({ id: "l", role: "body", grams: 100, fillers: [fillerOf("chard")] }, stems);
+    const here = { ...food("chard"), yields: { "strip-leaves": 1 - (1 - mean) / 2 } };
+    expect(fitOf(here, wantedForm(line, factsOf("chard")))?.perGram).toBeCloseTo(2 / share, 9);
+    const all = { ...food("chard"), yields: { "strip-leaves": 1 } };
+    expect(fitOf(all, wantedForm(line, factsOf("chard")))).toBeUndefined();
   });
 
   it("are taken of a by-product that is just that, and of nothing else", () => {

@@ -21,8 +21,8 @@ export type FoodWanted = {
   readonly method: string | null;
   readonly form: FoodForm;
   readonly only: boolean;
-  /** A part that comes off by `method` beside what that is done for, and how much: "stems only". */
-  readonly part?: { readonly name: FoodPart; readonly fraction: number };
+  /** A part that comes off by `method` beside what that is done for, and how much of the rest: "stems only". */
+  readonly part?: { readonly name: FoodPart; readonly ofRest: number };
   /** The line's own cooking and what it does to the weight: what is cooked so already fits too. */
   readonly cook: { readonly method: string; readonly form: FoodForm; readonly factor: number } | null;
 };
@@ -41,15 +41,19 @@ export type Fit = {
 
 const ready: Fit = { perGram: 1, toDo: null, part: null, isCooked: false };
 
-/** Part of food: off a lot that is just that, or off whole food by the trim that gives it. */
+/**
+ * Part of food: off a lot that is just that, or off whole food by the trim that gives it, of which there is the more the
+ * less this kitchen keeps as usable.
+ */
 function partOf(
   food: FoodOnHand,
-  { name, fraction }: { readonly name: FoodPart; readonly fraction: number },
+  { name, ofRest }: { readonly name: FoodPart; readonly ofRest: number },
   method: string,
 ): Fit | undefined {
   if (food.part) return partsNamed(food.part).includes(name) ? ready : undefined;
-  const isWhole = food.form === "whole" && food.yields[method] !== undefined;
-  return isWhole ? { ...ready, perGram: 1 / fraction, toDo: method, part: name } : undefined;
+  const yielded = food.form === "whole" ? food.yields[method] : undefined;
+  if (yielded === undefined || yielded >= 1) return undefined;
+  return { ...ready, perGram: 1 / (ofRest * (1 - yielded)), toDo: method, part: name };
 }
 
 const trimmed = (food: FoodOnHand, method: string): Fit | undefined => {

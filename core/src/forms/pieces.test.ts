@@ -1,7 +1,10 @@
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
-import type { AmountForm } from "../catalogue/index.ts";
-import { estimate, parseAmount } from "../measure/index.ts";
+import { toGrams, type Weight } from "../catalogue/index.ts";
+import { referenceCatalogue } from "../catalogue/reference.ts";
+import { parseAmount } from "../measure/index.ts";
+import { usableAmount } from "../recipes/line-amount.ts";
+import { trimOf } from "./as-bought.ts";
 import { piecesOnHand } from "./pieces-on-hand.ts";
 import { piecesLeft, weighedPieceG, wholePieces } from "./whole-pieces.ts";
 
@@ -68,34 +71,67 @@ describe("pieces that were counted and weighed", () => {
 });
 
 describe("pieces that are bought with more around them", () => {
-  const onHand = (grams: number, word: string, id: string, form: AmountForm = "usable") =>
-    piecesOnHand(
-      { grams: estimate(grams, grams * 0.9, grams * 1.1), weighed: false, form, workings: "counted" },
-      { word, facts: factsOf(id) },
-    );
+  const counted = (text: string, id: string): Weight => {
+    const read = parseAmount(text, "us-customary");
+    const weight = read.ok && toGrams(read.value.amount, factsOf(id), { rest: read.value.rest });
+    if (!weight || !weight.ok) throw new Error(text);
+    return weight.value;
+  };
 
   it("two eggs of 50 g are two eggs in their shells, each figure by the usual trim", () => {
-    const eggs = onHand(100, "", "egg");
-    expect(eggs.form).toBe("as-bought");
+    const eggs = piecesOnHand(counted("2 medium", "egg"), factsOf("egg"));
+    expect(eggs).toMatchObject({ form: "as-bought", isTrimmedPiece: false });
     expect(eggs.grams.value).toBeCloseTo(100 / 0.88, 9);
-    expect(eggs.grams.low).toBeCloseTo(90 / 0.88, 9);
-    expect(eggs.grams.high).toBeCloseTo(110 / 0.88, 9);
+    expect(eggs.grams.low).toBeCloseTo(94 / 0.88, 9);
+    expect(eggs.grams.high).toBeCloseTo(112 / 0.88, 9);
     expect(eggs.workings).toContain("÷ 0.88 (shell)");
-    expect(onHand(9, "large clove", "garlic").grams.value).toBeCloseTo(
-      9 / (factsOf("garlic").trims[0]?.mean ?? 0),
-      9,
-    );
   });
 
   it.each([
-    ["a handful, which is of what is in the hand", 30, "handful", "parsley", "usable"],
-    ["pieces that are weighed whole already", 800, "", "leek", "as-bought"],
-    ["food that comes ready to use", 200, "", "feta", "usable"],
-  ] as const)("%s stays as it is", (_what, grams, word, id, form) => {
-    expect(onHand(grams, word, id, form)).toMatchObject({
-      form,
-      grams: { value: grams },
-      workings: "counted",
-    });
+    ["a handful, which is of what is in the hand", "1 handful", "parsley"],
+    ["pieces that are weighed whole already", "4 medium", "leek"],
+    ["food that comes ready to use", "1 block", "feta"],
+    ["what was weighed", "200 g", "egg"],
+  ])("%s stays as it is", (_what, text, id) => {
+    const weight = counted(text, id);
+    expect(piecesOnHand(weight, factsOf(id))).toBe(weight);
+  });
+});
+
+/** Words that count pieces, as a cook says them. */
+const countedAs = [
+  "4 medium",
+  "4 small",
+  "4 large",
+  "4 pieces",
+  "4 cloves",
+  "4 ears",
+  "4 heads",
+  "4 stalks",
+  "4 spears",
+];
+
+describe("four bought are four asked for", () => {
+  it("of every food, in every word for its pieces, trimmed every way", () => {
+    let walked = 0;
+    const short: string[] = [];
+    for (const facts of referenceCatalogue.ingredients.values())
+      for (const text of countedAs) {
+        const read = parseAmount(text, "us-customary");
+        const weight = read.ok ? toGrams(read.value.amount, facts, { rest: read.value.rest }) : read;
+        if (!weight.ok) continue;
+        const bought = piecesOnHand(weight.value, facts);
+        for (const trim of [null, ...facts.trims.map((one) => one.method)]) {
+          const asked = usableAmount(weight.value, facts, { trim, words: "" });
+          const way = trimOf(facts, trim);
+          const given =
+            bought.form === "as-bought" && way ? bought.grams.value * way.mean : bought.grams.value;
+          walked++;
+          if (Math.abs(asked.grams - given) > 0.002)
+            short.push(`${text} ${facts.id}, ${trim ?? "as usual"}: ${asked.grams} of ${given}`);
+        }
+      }
+    expect(short).toEqual([]);
+    expect(walked).toBeGreaterThan(500);
   });
 });

@@ -39,6 +39,20 @@ function amountIn(text: string, cup: CupSystem): StatedAmount | null {
   return read.ok && read.value.amount.kind !== "count" ? read.value.amount : null;
 }
 
+/** What counted pieces weigh, after a comma: "3 cucumbers, 1.2 kg", "4 leeks, 200 g each, trimmed". */
+const weightAfter =
+  /^(.+?)[,;] ?(?:about |approx(?:imately|\.)? |~ ?)?((?:\d+ )?[\d.]+(?:\/\d+)? ?(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)\b\.?)(?: (each|apiece|in all|in total|altogether|together))?(?=[,;]|$)(.*)$/i;
+
+function statedAfter(text: string, cup: CupSystem): Stated | undefined {
+  const [, before = "", weight = "", share = "", after = ""] = weightAfter.exec(text) ?? [];
+  const counted = before === "" ? undefined : parseAmount(before, cup);
+  if (!counted?.ok || counted.value.amount.kind !== "count") return undefined;
+  const { low, high } = counted.value.amount;
+  const isEach = /^(?:each|apiece)$/i.test(share);
+  const stated = scaled(amountIn(weight, cup), isEach ? (low + high) / 2 : 1);
+  return stated ? { stated, rest: `${before}${after}` } : undefined;
+}
+
 /** "2 x 400 g tins …" and "2 (400 g) tins …": so many of a stated amount. A bracket later in the line is the whole. */
 export function takeStated(text: string, cup: CupSystem): Stated {
   const multiplied = /^([\d.]+) ?(?:x|×|\*) ?((?:[\d.,]+) ?-?[a-z]+\.?)(?= |$)/i.exec(text);
@@ -74,7 +88,7 @@ export function takeStated(text: string, cup: CupSystem): Stated {
       rest: `${before} ${text.slice(bracket.index + bracket[0].length)}`.replace(/\s+/g, " ").trim(),
     };
   }
-  return { stated: null, rest: text };
+  return statedAfter(text, cup) ?? { stated: null, rest: text };
 }
 
 /** "2 cm piece of ginger", "a thumb-sized knob": lengths of a root, in centimetres. */

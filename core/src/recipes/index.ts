@@ -3,6 +3,7 @@ export { allergensOf } from "./allergens.ts";
 export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";
 export { compareVersions, wordForWord, type LineChange, type VersionChanges } from "./compare-versions.ts";
 export { convert, type Converted, type ConversionIssue } from "./conversion.ts";
+export { alwaysThere, isTapWater } from "./always-there.ts";
 export {
   costOf,
   partCost,

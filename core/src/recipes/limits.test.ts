@@ -2,6 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import { aFormula, aLine, everyone, factsOf, someStock } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { adaptFormula } from "./adapt.ts";
+import { alwaysThere, isTapWater } from "./always-there.ts";
 import { convert } from "./conversion.ts";
 import { pricePart } from "./cost.ts";
 import type { Demand } from "./demand.ts";
@@ -233,4 +234,9 @@ describe("what a line becomes when it is written anew", () => {
   it("a step is a step like any other until it says otherwise", () => {
     expect(stepOf("Mix.")).toMatchObject({ setAside: false, tasteCold: false, activeMin: null });
   });
+});
+
+it("tap water is never bought, whatever stands on the shelf", () => {
+  expect([...alwaysThere(["honey"], catalogue)].sort()).toEqual(["honey", "water"]);
+  expect([isTapWater(factsOf("water")), isTapWater(factsOf("honey"))]).toEqual([true, false]);
 });

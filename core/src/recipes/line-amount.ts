@@ -6,7 +6,7 @@ import {
   type Weight,
   type WeightIssue,
 } from "../catalogue/index.ts";
-import { isUsedWhole, swellingOf, trimOf, usableOf } from "../forms/index.ts";
+import { isUsedWhole, piecesOnHand, swellingOf, trimOf, usableOf } from "../forms/index.ts";
 import {
   accept,
   parseAmount,
@@ -84,23 +84,24 @@ export function readLineAmount(
  * none is named), unless its words say that nothing is taken off.
  */
 export function usableAmount(
-  { grams, form, workings }: Weight,
+  weight: Weight,
   facts: Pick<IngredientFacts, "trims" | "category" | "changes">,
   said: { readonly trim: string | null; readonly words: string },
 ): Pick<LineAmount, "grams" | "asBoughtG" | "cookedG" | "cook" | "workings"> {
-  if (form === "cooked") return dryAmount({ grams, form, workings }, facts);
-  const bought = toMilligram(grams.value);
+  if (weight.form === "cooked") return dryAmount(weight, facts);
+  const asItIs = { asBoughtG: null, cookedG: null, cook: null };
   const isWhole = said.trim === null && isUsedWhole(said.words);
-  const way = form === "as-bought" && !isWhole ? trimOf(facts, said.trim) : undefined;
-  const asItIs = { cookedG: null, cook: null };
-  if (!way) return { grams: bought, asBoughtG: null, ...asItIs, workings };
+  const way = isWhole ? undefined : trimOf(facts, said.trim);
+  const { grams, form, workings } = way ? piecesOnHand(weight, facts) : weight;
+  const bought = toMilligram(grams.value);
+  if (!way || form !== "as-bought") return { grams: bought, ...asItIs, workings };
   const { usable, workings: trimmed } = usableOf(grams, {
     ...{ value: way.mean, low: way.low, high: way.high },
   });
   return {
     grams: toMilligram(usable.value),
-    asBoughtG: bought,
     ...asItIs,
+    asBoughtG: bought,
     workings: `${workings}; ${trimmed} (${way.method.replaceAll("-", " ")}, ${provenance(way)})`,
   };
 }

@@ -12,8 +12,8 @@ export function wantedForm(line: Line, facts: IngredientFacts): FoodWanted {
   const part = partWanted(line.preparation);
   const off = part && partYield(facts.trims, part);
   if (part && off) {
-    const { method, fraction } = off;
-    return { ...asked(line, facts), method, form: "cut", only, part: { name: part, fraction } };
+    const { method, ofRest } = off;
+    return { ...asked(line, facts), method, form: "cut", only, part: { name: part, ofRest } };
   }
   return {
     ...asked(line, facts),

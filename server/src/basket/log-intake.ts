@@ -83,9 +83,8 @@ async function lineArrives(
 /** A line's pieces as they come in: two eggs in their shells. */
 function asReceived(read: LineReading, { catalogue }: RequestContext): LineReading {
   const facts = read.ingredient.kind === "one" ? catalogue.ingredients.get(read.ingredient.id) : undefined;
-  const { grams, count, measure } = read;
-  if (!facts || !grams || !count) return read;
-  return { ...read, ...piecesOnHand({ ...read, grams }, { word: measure, facts }) };
+  const { grams } = read;
+  return facts && grams ? { ...read, ...piecesOnHand({ ...read, grams }, facts) } : read;
 }
 
 /** What stands in the way of a line: its own first question, or that it says no amount. */

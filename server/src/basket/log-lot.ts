@@ -56,9 +56,9 @@ export async function arrivalOf(
   if (!read.ok) return read;
   const price = priceOf(body, read.value);
   if (!price.ok) return price;
-  const { count, word } = read.value;
+  const { count } = read.value;
   const counted = body.method === null && count !== null;
-  const weight = counted ? piecesOnHand(read.value, { word, facts }) : read.value;
+  const weight = counted ? piecesOnHand(read.value, facts) : read.value;
   const pieceG = counted ? (read.value.pieceG ?? null) : null;
   const lot = newLot(body, { facts, weight, pieceG, priceMinor: price.value, intakeId, context });
   return accept({ lot, workings: weight.workings });

@@ -4,6 +4,7 @@ import { containerSizes, gramsToFill } from "@apron/core/larder";
 import { stockFor } from "@apron/core/match";
 import { accept, showGrams } from "@apron/core/measure";
 import {
+  alwaysThere,
   dinersOf,
   gramsInLoads,
   lotGramsPerBatch,
@@ -47,7 +48,7 @@ export async function planFor(
   const { settings, cup, units, locale } = context.session.kitchen;
   const kitchen = {
     diners: dinersOf(settings.eaters),
-    staples: new Set(settings.staples),
+    staples: alwaysThere(settings.staples, context.catalogue),
     catalogue: context.catalogue,
     cup,
     display: { system: units, locale },

@@ -7,7 +7,7 @@ import {
   type StoredPortions,
 } from "@apron/core/match";
 import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
-import { allergensOf, dinersOf, type Formula } from "@apron/core/recipes";
+import { allergensOf, alwaysThere, dinersOf, type Formula } from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { expandedRecipes } from "../recipes/library.ts";
@@ -41,7 +41,7 @@ export async function matchKitchenOf(context: RequestContext): Promise<MatchKitc
       // Kitchens that were set up before a kind of dish was known have no appetite for it of their own.
       portionsPerPersonDay: { ...defaultAppetite, ...household.portionsPerPersonDay },
     },
-    staples: new Set(staples),
+    staples: alwaysThere(staples, context.catalogue),
     waiting: await waitingOf(context),
   };
 }

@@ -4,18 +4,17 @@ import { parseAmount, type Amount } from "@apron/core/measure";
 import { refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
 
-/** An amount in grams, with how many bunches, heads or items were counted, where any were, and of what. */
+/** An amount in grams, with how many bunches, heads or items were counted, where any were. */
 export type Weighed = Weight & {
   readonly count: number | null;
-  readonly word: string;
   /** Grams of one piece, where they were counted and weighed. */
   readonly pieceG?: number;
 };
 
-/** How many were counted, and of what; none where it was only weighed or poured. */
-function countedIn(amount: Amount): Pick<Weighed, "count" | "word"> {
-  if (amount.kind === "count") return { count: (amount.low + amount.high) / 2, word: amount.word };
-  return amount.kind === "mass" && amount.pieces ? amount.pieces : { count: null, word: "g" };
+/** How many were counted; null where it was only weighed or poured. */
+function countIn(amount: Amount): number | null {
+  if (amount.kind === "count") return (amount.low + amount.high) / 2;
+  return amount.kind === "mass" && amount.pieces ? amount.pieces.count : null;
 }
 
 /** Reads an amount as a cook says it into grams of this ingredient. */
@@ -30,7 +29,7 @@ export function weigh(
   const { amount, rest } = read.value;
   const weight = toGrams(amount, facts, { rest, ounces: settings.ounces?.[facts.id] });
   if (!weight.ok) return refuseWith(weight.issue, "amount");
-  const counted = countedIn(amount);
+  const count = countIn(amount);
   const pieceG = weighedPieceG(amount, facts);
-  return { ok: true, value: { ...weight.value, ...counted, ...(pieceG === undefined ? {} : { pieceG }) } };
+  return { ok: true, value: { ...weight.value, count, ...(pieceG === undefined ? {} : { pieceG }) } };
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { showGrams, showPercent, trimmedDecimals } from "@apron/core/measure";
+import { showGrams, trimmedDecimals } from "@apron/core/measure";
 import type { MadeFigures } from "@apron/core/cook";
 import { computed } from "vue";
 import { useSession } from "../client/session.ts";
@@ -15,7 +15,7 @@ const portions = computed(
 );
 const salt = computed(() => {
   const { grams, share, unknown } = props.figures.salt;
-  const known = `${trimmedDecimals(grams, 1)} g, ${showPercent(share)} of it`;
+  const known = `${trimmedDecimals(grams, 1)} g, ${trimmedDecimals(share * 100, 1)} % of it`;
   return unknown.length > 0 ? `${known}, and what is in ${unknown.join(", ")}` : known;
 });
 const cost = computed(() => {

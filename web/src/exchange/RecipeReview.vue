@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nameOf, type Catalogue } from "@apron/core/catalogue";
+import { nameOf, partWanted, type Catalogue } from "@apron/core/catalogue";
 import type { LineAnswer, RecipeReview, ReviewedLine } from "@apron/core/exchange";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
@@ -51,7 +51,9 @@ function readAs(line: ReviewedLine): string {
   const amount = usable === null ? "" : `${about}${grams(usable)} `;
   const bought = asBoughtG === null ? "" : `${about}${grams(asBoughtG)} as bought`;
   const cooked = cookedG === null ? "" : `${about}${grams(cookedG)} cooked`;
+  const part = partWanted(line.preparation);
   const marks = [
+    part ? `${part} only` : "",
     bought,
     cooked,
     line.cook?.replaceAll("-", " ") ?? (line.eatenRaw ? "" : "heated"),

@@ -968,4 +968,6 @@ export const measures: readonly ReferenceMeasureRow[] = [
   { ingredient: "chicken-cooked", measure: "cup-chopped", grams: 140, low: 130, high: 150, state: "prepared", source: "USDA SR Legacy NDB 05013", confidence: "medium", basis: "recalled-source" },
   { ingredient: "chicken-cooked", measure: "handful", grams: 60, low: 40, high: 80, state: "prepared", source: "common practice", confidence: "low", basis: "estimate" },
   { ingredient: "egg-white", measure: "each-large", grams: 33, low: 28, high: 37, state: "trimmed", source: "USDA SR Legacy NDB 01124 large", confidence: "high", basis: "recalled-source" },
+  { ingredient: "cucumber", measure: "each-medium", grams: 239, low: 190, high: 286, state: "whole", source: "derived: row each-medium divided by yield 0.84 (peel); USDA SR Legacy NDB 11206 medium peeled", confidence: "low", basis: "computed" },
+  { ingredient: "cucumber", measure: "each-small", grams: 188, low: 119, high: 214, state: "whole", source: "derived: row each-small divided by yield 0.84 (peel); USDA SR Legacy NDB 11206 small peeled", confidence: "low", basis: "computed" },
 ];

@@ -1,4 +1,8 @@
+import { lineReader } from "@apron/core/catalogue";
+import { referenceCatalogue } from "@apron/core/catalogue/reference";
+import { withRereadAmounts, type OlderFormula } from "@apron/core/recipes";
 import type { MigrationInterface, QueryRunner } from "typeorm";
+import { rewriteFormulas } from "./rewrite-formulas.ts";
 
 /** What a by-product is, and whether it is food; what a counted piece weighs; by which rules a kitchen's dates were made. */
 const columns = `
@@ -42,6 +46,9 @@ export class PartsAndPieces1764600000000 implements MigrationInterface {
 
   async up(runner: QueryRunner): Promise<void> {
     for (const sql of [columns, fromTrims, keepingTraits, kitchensToDate]) await runner.query(sql);
+    // "3 cucumbers, peeled": pieces that the table weighs trimmed are whole ones too.
+    const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
+    await rewriteFormulas<OlderFormula>(runner, (formula) => withRereadAmounts(formula, reader));
   }
 
   /** What own ingredients keep like stays with them: older programs do not look at it. */
