@@ -132,7 +132,7 @@ test("what another tablet took first is not prepared, and the page shows what is
   const box = page.getByTestId("to-prepare");
   await expect(box).toContainText("swede");
   // The other tablet gives it away while this one does not hear of it.
-  await page.route(/\/api\/(?:makes\/plan|lots|changes)/, (route) => route.abort());
+  await page.route(/\/api\/(?:make-plans|lots|changes)/, (route) => route.abort());
   await tell(page, `/api/lots/${lot.id}/removals`, { fate: "given", grams: 850 });
   await page.getByTestId("use-estimates").click();
   await expect(page.getByText(/only .* is in stock|taken|Check what/)).toBeVisible({ timeout: 20_000 });

@@ -194,6 +194,15 @@ describe("what counted pieces weigh, after a comma", () => {
     expect(line.preparation).toBe(preparation);
   });
 
+  it.each([
+    ["2 aubergines (1 kg)", "as-bought"],
+    ["1 tin chopped tomatoes (400 g)", "usable"],
+    ["tomatoes (400 g)", "usable"],
+    ["2 cups spinach (60 g)", "usable"],
+  ])("%s is %s", (text, form) => {
+    expect(read(text).form).toBe(form);
+  });
+
   it("is not a weight of something else, or of what was weighed already", () => {
     expect(read("500 g chard, 200 g stems removed").grams?.value).toBe(500);
     expect(read("4 leeks, 2 cm thick").grams?.value).toBe(808);
