@@ -75,7 +75,10 @@ const toBuyNames = computed(() => [...new Set(toBuy.value.map((part) => part.nam
 /** What rounding to the scale does to the ratios that matter. */
 const roundings = computed(() =>
   (plan.value?.rounding ?? [])
-    .filter(({ error }) => Math.abs(error) >= 0.005)
+    .filter(
+      ({ error, wanted, rounded }) =>
+        Math.abs(error) >= 0.005 && trimmedDecimals(wanted, 2) !== trimmedDecimals(rounded, 2),
+    )
     .map(({ metric, wanted, rounded, error }) => {
       const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
       return metric === "oil-to-acid"

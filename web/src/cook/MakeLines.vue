@@ -34,13 +34,12 @@ const sourceWords = (part: PartDraft): string =>
   ]
     .filter(Boolean)
     .join(" · ");
-/** The line's first part offers the other lots that fit. */
-const othersOf = (part: PartDraft) => {
-  const line = lineOf(part);
-  return line && line.parts[0]?.lotId === part.lotId && line.parts[0]?.ingredient === part.ingredient
-    ? line.others
-    : [];
+/** What is said of a whole line stands with its first part. */
+const isFirst = (part: PartDraft): boolean => {
+  const first = lineOf(part)?.parts[0];
+  return first?.lotId === part.lotId && first.ingredient === part.ingredient;
 };
+const othersOf = (part: PartDraft) => (isFirst(part) ? (lineOf(part)?.others ?? []) : []);
 const otherWords = (other: MakePlan["lines"][number]["others"][number]): string => {
   const todo = other.toDo ? `, still to do: ${other.toDo}` : "";
   return `${showGrams(other.grams, session.display)} ${other.name}${other.instead ? " instead" : ""} (${other.form}${todo})`;
@@ -62,7 +61,7 @@ function handWords(part: PartDraft): string {
     gradualAddition
       ? `start with ${show(gradualAddition.startG)}, add ${show(gradualAddition.stepG)} at a time, up to ${show(gradualAddition.mostG)}`
       : "",
-    hasTwoForms(line) ? inBothForms({ ...line, grams: line.wantedG }, session.display) : "",
+    isFirst(part) && hasTwoForms(line) ? inBothForms({ ...line, grams: line.wantedG }, session.display) : "",
     line.toTaste ? "to taste" : "",
     line.optional ? "optional" : "",
     line.group ? `for: ${line.group}` : "",
