@@ -203,6 +203,15 @@ describe("what counted pieces weigh, after a comma", () => {
     expect(read(text).form).toBe(form);
   });
 
+  it("a range of less than one of a cup or a pound spreads like any other", () => {
+    for (const unit of ["cup walnuts", "lb walnuts"]) {
+      const [middle, range] = [read(`0.625 ${unit}`).grams, read(`½–¾ ${unit}`).grams];
+      expect(range?.value).toBeCloseTo(middle?.value ?? 0, 6);
+      expect(range?.low).toBeCloseTo((middle?.low ?? 0) * 0.8, 6);
+      expect(range?.high).toBeCloseTo((middle?.high ?? 0) * 1.2, 6);
+    }
+  });
+
   it("is not a weight of something else, or of what was weighed already", () => {
     expect(read("500 g chard, 200 g stems removed").grams?.value).toBe(500);
     expect(read("4 leeks, 2 cm thick").grams?.value).toBe(808);
@@ -299,6 +308,9 @@ describe("questions, never silent guesses", () => {
     expect(read("8 oz olive oil", { ounces: { "olive-oil": "fluid" } }).grams?.value).toBeCloseTo(216.24, 1);
     expect(read("8 oz walnuts").grams?.value).toBeCloseTo(226.796, 2);
     expect(read("8 fl oz olive oil").questions).toEqual([]);
+    expect(read("2 cups halloumi").questions).toEqual([
+      { code: "volume-needs-density", ingredient: "halloumi" },
+    ]);
   });
 
   it("names the measures an ingredient has", () => {
