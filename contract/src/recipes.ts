@@ -54,6 +54,15 @@ const OpenQuestion = z.discriminatedUnion("about", [
     proposal: z.object({ minutes: z.object({ low: z.number(), high: z.number() }), ...Proposed }).nullable(),
   }),
   z.object({ about: z.literal("doneness"), step: z.int(), proposal: z.string().nullable() }),
+  z.object({
+    about: z.literal("amount"),
+    line: z.string(),
+    ingredient: z.string(),
+    text: z.string(),
+    grams: z.number(),
+    wordsG: z.number().meta({ description: "What the words give, as bought or cooked" }),
+    usableG: z.number(),
+  }),
   z.object({ about: z.literal("unread"), text: z.string() }),
 ]);
 

@@ -91,6 +91,11 @@ it("recipes from before amounts had a form are read again from the words that we
     // Somebody had changed it: the words no longer tell.
     [500, null],
   ]);
+  // It is asked, once, where the recipe is read.
+  const { open } = (await wren.call("getRecipe", { params: { id } })).body;
+  expect(open.filter((one) => one.about === "amount")).toMatchObject([
+    { line: "changed", text: "4 leeks", grams: 500, wordsG: 808 },
+  ]);
   await migration.down(runner);
   expect((await read())?.map(([grams]) => grams)).toEqual([808, 20, 500]);
   await migration.up(runner);

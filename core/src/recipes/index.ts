@@ -48,7 +48,12 @@ export { impliedBy, defaultLineRole } from "./guess-line.ts";
 export { defaultVersion, type DefaultVersionIssue } from "./default-version.ts";
 export { validateFormula, type FormulaIssue } from "./validate-formula.ts";
 export { cautionsOfKind, keepingOf, kindFromWords, defaultDensity, defaultPortionG } from "./kind-of-dish.ts";
-export { withRereadAmounts, type OlderFormula } from "./reread-amounts.ts";
+export {
+  withRereadAmounts,
+  type OlderFormula,
+  unclearAmounts,
+  type UnclearAmount,
+} from "./reread-amounts.ts";
 export { withKitchenYields, type ExpectedYield } from "./kitchen-yields.ts";
 export { readLineAmount, usableAmount, type LineAmount } from "./line-amount.ts";
 export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";

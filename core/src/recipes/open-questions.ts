@@ -1,4 +1,5 @@
 import type { Catalogue, CookingChange } from "../catalogue/index.ts";
+import type { UnclearAmount } from "./reread-amounts.ts";
 import { writtenFiller, type Formula, type Minutes, type Step } from "./formula.ts";
 
 /** Something a recipe does not say, with what the tables propose; the cook decides, nothing is filled in silently. */
@@ -14,6 +15,7 @@ export type OpenQuestion =
       readonly proposal: { readonly minutes: Minutes; readonly of: string; readonly source: string } | null;
     }
   | { readonly about: "doneness"; readonly step: number; readonly proposal: string | null }
+  | ({ readonly about: "amount" } & UnclearAmount)
   | { readonly about: "unread"; readonly text: string };
 
 const methodsOf: Readonly<Partial<Record<NonNullable<Step["tool"]>, readonly string[]>>> = {
@@ -63,10 +65,15 @@ function questionsOf(step: Step, index: number, changes: readonly CookingChange[
   ];
 }
 
-/** Everything a formula leaves open, in the order of its steps, lines nobody could read last. */
-export function openQuestions(formula: Formula, catalogue: Catalogue): OpenQuestion[] {
+/** Everything a formula leaves open: its steps in order, amounts that are not clear, lines nobody could read last. */
+export function openQuestions(
+  formula: Formula,
+  catalogue: Catalogue,
+  unclear: readonly UnclearAmount[] = [],
+): OpenQuestion[] {
   const steps = formula.steps.flatMap((step, i) =>
     questionsOf(step, i, changesFor(step, formula, catalogue)),
   );
-  return [...steps, ...formula.unread.map((text): OpenQuestion => ({ about: "unread", text }))];
+  const amounts = unclear.map((one): OpenQuestion => ({ about: "amount", ...one }));
+  return [...steps, ...amounts, ...formula.unread.map((text): OpenQuestion => ({ about: "unread", text }))];
 }

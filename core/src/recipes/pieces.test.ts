@@ -3,7 +3,8 @@ import { aFormula, aLine, everyone } from "../../test/kitchen.ts";
 import { lineReader } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { withKitchenYields } from "./kitchen-yields.ts";
-import { withRereadAmounts } from "./reread-amounts.ts";
+import { fillerOf, lineOf, type Line } from "./formula.ts";
+import { unclearAmounts, withRereadAmounts } from "./reread-amounts.ts";
 import { scaleFormula, timesFormula } from "./scale.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
@@ -71,4 +72,35 @@ it("one batch is one batch, and half of one is said in decimals", () => {
     "as asked: 2 batches",
     "as asked: 0.13 batches",
   ]);
+});
+
+describe("amounts whose words and grams do not go together", () => {
+  const unclear = (line: Partial<Line>, ingredient = "leek") => {
+    const whole = lineOf({ id: "l", role: "base", grams: 500, fillers: [fillerOf(ingredient)] }, line);
+    return unclearAmounts(aFormula([whole]), reader);
+  };
+
+  it("are asked: four leeks of 500 g are neither what four weigh nor what is left of them", () => {
+    expect(unclear({ amountText: "4 leeks" })).toEqual([
+      {
+        ...{ line: "l", ingredient: "leek", text: "4 leeks", grams: 500, wordsG: 808 },
+        usableG: expect.closeTo(355.52, 2),
+      },
+    ]);
+    expect(unclear({ amountText: "2 cups cooked rice" }, "rice-white")).toMatchObject([{ wordsG: 316 }]);
+  });
+
+  it.each([
+    ["what is left of them", { amountText: "4 leeks", grams: 355.52 }],
+    ["what they weigh", { amountText: "4 leeks", grams: 808 }],
+    ["what has a form already", { amountText: "4 leeks", asBoughtG: 808 }],
+    ["cooked food with its weight", { amountText: "4 leeks", cookedG: 808 }],
+    ["what was typed in grams", { amountText: "" }],
+    ["a measure of usable food", { amountText: "2 cups sliced" }],
+    ["words of something else", { amountText: "4 onions" }],
+    ["words that cannot be read", { amountText: "a good few" }],
+    ["whole ones, of which nothing is taken off", { amountText: "4 leeks", preparation: "untrimmed" }],
+  ])("not %s", (_what, line) => {
+    expect(unclear(line)).toEqual([]);
+  });
 });

@@ -46,6 +46,38 @@ function reread(line: OlderLine, reader: LineReader): Line {
   return { ...kept, grams: amount.grams, asBoughtG, cookedG, cook: amount.cook ?? kept.cook, range };
 }
 
+/** An amount whose words and grams do not go together: the words count `bought` grams of pieces or cooked food. */
+export type UnclearAmount = {
+  readonly line: string;
+  readonly ingredient: string;
+  readonly text: string;
+  readonly grams: number;
+  /** What the words give, as they are bought or cooked, and what of that goes in. */
+  readonly wordsG: number;
+  readonly usableG: number;
+};
+
+/**
+ * Lines that came from before amounts had a form and were changed since: their words count whole pieces or cooked food,
+ * and their grams are neither what those weigh nor what is left of them. Only the cook knows which they are.
+ */
+export const unclearAmounts = (formula: Formula, reader: LineReader): UnclearAmount[] =>
+  formula.lines.flatMap((line) => {
+    const ingredient = line.fillers[0]?.ingredient ?? "";
+    const facts = reader.facts(ingredient);
+    if (!facts || line.amountText === "" || line.asBoughtG !== null || line.cookedG !== null) return [];
+    const reading = readWords(line, facts, reader);
+    const { grams } = reading;
+    if (!grams || reading.ingredient.kind !== "one" || reading.ingredient.id !== ingredient) return [];
+    const words = `${line.preparation} ${line.amountText}`;
+    const amount = usableAmount({ ...reading, grams }, facts, { trim: line.trim, words });
+    const wordsG = amount.asBoughtG ?? amount.cookedG;
+    const fits = [grams.value, amount.grams].some((one) => Math.abs(one / line.grams - 1) <= alike);
+    if (wordsG === null || fits) return [];
+    const { id, amountText: text } = line;
+    return [{ line: id, ingredient, text, grams: line.grams, wordsG, usableG: amount.grams }];
+  });
+
 /**
  * A formula kept before amounts had a form, read again from the words that were kept: lines that count whole pieces get
  * the usable grams that are left of them, lines of cooked grain the dry grams that give it. An amount that was changed

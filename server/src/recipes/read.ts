@@ -1,3 +1,4 @@
+import { readerOf } from "../stock/line-reader.ts";
 import type { Caution, Recipe } from "@apron/contract";
 import { provenance } from "@apron/core/catalogue";
 import { cautionsFor, hazardsOf, placesFor, useBy, writtenUse, type Used } from "@apron/core/larder";
@@ -7,6 +8,7 @@ import {
   dietsOf,
   isPartlyRead,
   openQuestions,
+  unclearAmounts,
   searchLibrary,
   writtenIngredients,
   writtenWeight,
@@ -92,6 +94,6 @@ export const getRecipe: UseCase<"getRecipe"> = async ({ params }, context) => {
     keeps: keepsOf(whole.value, context),
     makesG: writtenWeight(whole.value, context.catalogue),
     photo: (await photoAddresses(context))(params.id),
-    open: openQuestions(found.formula, context.catalogue),
+    open: openQuestions(found.formula, context.catalogue, unclearAmounts(found.formula, readerOf(context))),
   });
 };

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import type { OpenQuestion, Recipe } from "@apron/contract";
+import { showGrams } from "@apron/core/measure";
 import Message from "primevue/message";
+import { useSession } from "../client/session.ts";
 
 /** What a recipe leaves open, with what the tables suggest. */
 const props = defineProps<{ recipe: Recipe }>();
 const nameOf = (id: string): string => props.recipe.names[id] ?? id.replaceAll("-", " ");
 const where = (question: OpenQuestion): string =>
-  question.about === "unread" ? "" : `Step ${question.step + 1}: `;
+  question.about === "unread" || question.about === "amount" ? "" : `Step ${question.step + 1}: `;
+const session = useSession();
+const grams = (value: number): string => showGrams(value, session.display);
 function asked(question: OpenQuestion): string {
   switch (question.about) {
     case "temperature":
@@ -21,6 +25,8 @@ function asked(question: OpenQuestion): string {
       return question.proposal
         ? `no sign that it is done. Usual: ${question.proposal}.`
         : "no sign that it is done.";
+    case "amount":
+      return `“${question.text}” of ${nameOf(question.ingredient)} would be ${grams(question.wordsG)}, about ${grams(question.usableG)} of it usable; the recipe says ${grams(question.grams)}. Enter that amount again.`;
     case "unread":
       return `“${question.text}” was not understood and is not counted.`;
   }
