@@ -112,10 +112,13 @@ test("preparing whose answer is lost, and tapped again, is done once", async ({ 
   await page.goto(`/cook/${id}`);
   await expect(page.getByTestId("to-prepare")).toContainText("800 g mooli (peel)");
   await loseAnswers(page, /\/api\/trims\/preparations/, forGood);
-  await page.getByTestId("use-estimates").click();
-  await expect(page.getByText(/can't be reached/)).toBeVisible({ timeout: 20_000 });
-  await page.getByTestId("use-estimates").click();
-  await expect(page.getByTestId("to-prepare")).toBeHidden({ timeout: 20_000 });
+  const prepare = page.getByTestId("use-estimates");
+  await prepare.click();
+  // It was done though no answer came; the cook taps again for as long as the page still offers it.
+  await expect(async () => {
+    if (await prepare.isVisible()) await prepare.click({ timeout: 1000 });
+    await expect(page.getByTestId("to-prepare")).toBeHidden({ timeout: 2000 });
+  }).toPass({ timeout: 40_000 });
   await page.waitForTimeout(4000);
   expect(await ask<object>(page, `/api/lots/${lot.id}`)).toMatchObject({
     ...{ grams: 800, pieces: { left: 1, eachG: 800 } },
