@@ -33,12 +33,33 @@ const words: Readonly<Record<FoodPart, string>> = {
 const pattern = (part: FoodPart, before = "", after = ""): RegExp =>
   new RegExp(`${before}\\b(?:${words[part]})\\b${after}`, "i");
 
+type Patterns = {
+  readonly part: FoodPart;
+  readonly named: RegExp;
+  readonly wanted: RegExp;
+  /** "cauliflower core", "core of a cauliflower"; "carrots with tops" are carrots. */
+  readonly ofFood: readonly RegExp[];
+};
+const patterns: readonly Patterns[] = foodParts.map((part) => ({
+  part,
+  named: pattern(part),
+  wanted: pattern(part, "^(?:the |its |their )?", " only\\b"),
+  ofFood: [
+    new RegExp(
+      `^(?<food>.+?)(?<! with| without| and| or| no| on| plus| &) (?:(?:fine|thick|tough|dark) )?(?:${words[part]})$`,
+      "i",
+    ),
+    new RegExp(`^(?:${words[part]}) (?:of|from) (?:an? |the |some )?(?<food>.+)$`, "i"),
+  ],
+}));
+
 /** Every part that a text names: "stems and midribs" are stems, "core and seeds" are two parts. */
-export const partsNamed = (text: string): FoodPart[] => foodParts.filter((part) => pattern(part).test(text));
+export const partsNamed = (text: string): FoodPart[] =>
+  patterns.filter(({ named }) => named.test(text)).map(({ part }) => part);
 
 /** The part that the words of a preparation ask for: "stems only, sliced"; undefined of "stems removed". */
 export const partWanted = (preparation: string): FoodPart | undefined =>
-  foodParts.find((part) => pattern(part, "^(?:the |its |their )?", " only\\b").test(preparation));
+  preparation.includes("only") ? patterns.find(({ wanted }) => wanted.test(preparation))?.part : undefined;
 
 /** The words that ask for a part, as `partWanted` reads them. */
 export const partOnly = (part: FoodPart): string => `${part} only`;
@@ -59,19 +80,10 @@ export function partYield(
   return undefined;
 }
 
-const partOfFood = (part: FoodPart): readonly RegExp[] => [
-  // "carrots with tops" are carrots.
-  new RegExp(
-    `^(?<food>.+?)(?<! with| without| and| or| no| on| plus| &) (?:(?:fine|thick|tough|dark) )?(?:${words[part]})$`,
-    "i",
-  ),
-  new RegExp(`^(?:${words[part]}) (?:of|from) (?:an? |the |some )?(?<food>.+)$`, "i"),
-];
-
 /** A name that is a food and a part of it: "cauliflower core", "outer leaves of cabbage". */
 export function splitPart(name: string): { readonly food: string; readonly part: FoodPart } | undefined {
-  for (const part of foodParts)
-    for (const shape of partOfFood(part)) {
+  for (const { part, ofFood } of patterns)
+    for (const shape of ofFood) {
       const food = shape.exec(name)?.groups?.["food"];
       if (food !== undefined) return { food, part };
     }
