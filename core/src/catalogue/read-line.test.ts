@@ -203,6 +203,14 @@ describe("what counted pieces weigh, after a comma", () => {
     expect(read(text).form).toBe(form);
   });
 
+  it("knows pieces whose weight is a trimmed one, and only those", () => {
+    const trimmed = (text: string) => read(text).isTrimmedPiece;
+    expect(["2 eggs", "2 cloves garlic"].map(trimmed)).toEqual([true, false]);
+    expect(["2 eggs (114 g)", "4 leeks", "200 g kale", "2 cups halloumi", "2 glimmers"].map(trimmed)).toEqual(
+      Array(5).fill(false),
+    );
+  });
+
   it("a range of less than one of a cup or a pound spreads like any other", () => {
     for (const unit of ["cup walnuts", "lb walnuts"]) {
       const [middle, range] = [read(`0.625 ${unit}`).grams, read(`½–¾ ${unit}`).grams];
