@@ -1,7 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
 import { parseAmount } from "../measure/index.ts";
-import { toGrams, type Weight } from "./to-grams.ts";
+import { isPourable, toGrams, type Weight } from "./to-grams.ts";
 
 function weigh(text: string, ingredient: string): Weight | string {
   const read = parseAmount(text, "us-customary");
@@ -13,6 +13,28 @@ const gramsOf = (text: string, ingredient: string): number => {
   const weight = weigh(text, ingredient);
   return typeof weight === "string" ? Number.NaN : weight.grams.value;
 };
+
+describe("what an ounce may be of", () => {
+  const honey = factsOf("honey");
+  const like = (
+    category: "sweet" | "nut" | "oil",
+    waterG: number | null,
+    gramsPerMl: number | null,
+  ): boolean => {
+    if (!honey.composition) throw new Error("honey has no composition");
+    return isPourable({ category, composition: { ...honey.composition, waterG, gramsPerMl } });
+  };
+
+  it("something wet, an oil, or a paste of nuts: a fluid ounce is possible", () => {
+    expect([like("sweet", 15, 1.4), like("sweet", 14.9, 1.4), like("sweet", null, 1.4)]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect([like("nut", 1, 1.01), like("nut", 1, 1), like("nut", 1, 0.6)]).toEqual([true, false, false]);
+    expect([like("oil", 0, 0.92), like("oil", 0, null)]).toEqual([true, false]);
+  });
+});
 
 describe("pieces of a lot that were counted and weighed", () => {
   const two = (text: string, pieceG?: number) => {
