@@ -53,6 +53,34 @@ describe("pieces of a lot that were counted and weighed", () => {
     },
   );
 
+  it("are not weighed themselves, and say how they came about", () => {
+    expect(two("1⅓ pieces", 83.333)).toMatchObject({
+      weighed: false,
+      workings: "1.33 × 83.3 g, as these were counted and weighed",
+    });
+  });
+
+  it("a size goes with the measure after it, and the words after that are the preparation", () => {
+    const garlic = factsOf("garlic");
+    const clove = garlic.measures.find((row) => row.measure === "clove")!;
+    const measures = [
+      { ...clove, grams: 3, low: 3, high: 3 },
+      { ...clove, measure: "clove-minced", grams: 9, low: 9, high: 9 },
+      { ...clove, measure: "head", grams: 40, low: 40, high: 40 },
+    ];
+    const grams = (rest: string): number => {
+      const weight = toGrams(
+        { kind: "count", low: 2, high: 2, word: "large" },
+        { ...garlic, measures },
+        { rest },
+      );
+      return weight.ok ? weight.value.grams.value : 0;
+    };
+    expect([grams("cloves"), grams("cloves minced"), grams("heads minced"), grams("")]).toEqual([
+      6, 18, 80, 80,
+    ]);
+  });
+
   it("a size, a measure or a weight is what it always is, and so are pieces that were not counted", () => {
     expect(two("2 small", 500)).toEqual(two("2 small"));
     expect(two("2 small", 500)).not.toMatchObject({ grams: { value: 1000 } });
