@@ -5,6 +5,7 @@ import {
   ask,
   chooseItem,
   forGood,
+  itemField,
   logLot,
   loseAnswers,
   notice,
@@ -158,6 +159,26 @@ test.describe("nothing typed vanishes", () => {
     );
     expect(saved.formula.lines).toMatchObject([{ grams: 240, fillers: [{ ingredient: "kale" }] }]);
   });
+});
+
+test("a name typed in full before the list of ingredients has come is still there when it has", async ({
+  page,
+}) => {
+  await signInDemo(page);
+  let letThrough = (): void => undefined;
+  const later = new Promise<void>((done) => (letThrough = done));
+  await page.route(/\/api\/ingredients$/, async (route) => {
+    await later;
+    await route.fallback();
+  });
+  await page.reload();
+  await itemField(page).fill("sorrel");
+  await amountField(page).fill("63");
+  letThrough();
+  await page.waitForTimeout(1500);
+  await expect(itemField(page)).toHaveValue("sorrel");
+  await page.getByTestId("log-lot").click();
+  await expect(notice(page)).toContainText("63 g sorrel");
 });
 
 test("an amount that is recorded before the figures of its ingredient have come waits for them", async ({

@@ -73,18 +73,24 @@ watch(ingredients, () => {
   if (unanswered.value !== "") search({ query: unanswered.value });
 });
 const waiting = computed(() => (wantsFirst.value ? "Looking it up…" : undefined));
+function showChosen(): void {
+  const found = ingredients.value?.find((one) => one.id === chosen.value);
+  if (found) typed.value = found;
+  else if (chosen.value === "") typed.value = "";
+}
 // The form sets or clears the choice from outside: a chip, a draft, a fresh start.
 watch(
-  [chosen, ingredients],
-  () => {
-    const current = idOf(typed.value);
-    if (chosen.value === current) return;
-    const found = ingredients.value?.find((one) => one.id === chosen.value);
-    if (found) typed.value = found;
-    else if (chosen.value === "") typed.value = "";
+  chosen,
+  (now) => {
+    if (now !== idOf(typed.value)) showChosen();
   },
   { immediate: true },
 );
+// A name typed in full before the list has arrived is chosen when it has; it is never cleared by that.
+watch(ingredients, () => {
+  if (chosen.value !== "") return chosen.value === idOf(typed.value) ? undefined : showChosen();
+  if (typed.value !== "") chosen.value = idOf(typed.value);
+});
 const field = useTemplateRef<{ $el: HTMLElement }>("field");
 const describedBy = computed(() => (props.problem ? `${props.id}-problem` : undefined));
 defineExpose({ focus: () => field.value?.$el.querySelector("input")?.focus() });
