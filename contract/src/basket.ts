@@ -34,6 +34,8 @@ export const Lot = z
     ingredient: z.string(),
     name: z.string(),
     state: z.enum(["raw", "usable", "by-product", "opened"]),
+    /** It can still be trimmed: as it came in, or what is left of something cut. */
+    untrimmed: z.boolean(),
     method: z.string().nullable(),
     grade: Grade,
     source: z.object({ kind: z.string(), note: z.string() }),

@@ -2,10 +2,9 @@ import { randomUUID } from "node:crypto";
 import { lineReader } from "@apron/core/catalogue";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { acceptReview, reviewRecipe } from "@apron/core/exchange";
-import { fillerOf, lineOf, stepOf, type Line } from "@apron/core/recipes";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
-import type { MakePlan, PlanMake } from "@apron/contract";
-import { aLot, openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
+import { cookingAs, dish, line, partsOf } from "./dishes.ts";
+import { openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
 let wren: Browser;
@@ -15,37 +14,12 @@ beforeAll(async () => {
 });
 afterAll(() => kitchen.close());
 
-const dish = (name: string, lines: readonly Line[], keeping = "roasted-vegetables") => ({
-  ...{ name, kind: "cooked-salad" as const, servings: 2, makes: null, minutes: 20, lines: [...lines] },
-  ...{ steps: [stepOf("Mix.")], keeping: { fridge: keeping, freezer: null } },
-  ...{ gramsPerMl: 0.6, cautions: [], notes: "", unread: [] },
-});
-const line = (id: string, grams: number, ingredient: string, more: Partial<Line> = {}): Line =>
-  lineOf({ id, role: "body", grams, fillers: [fillerOf(ingredient)] }, more);
-const saved = async (formula: ReturnType<typeof dish>): Promise<string> =>
-  (await wren.call("saveRecipe", { body: { formula } })).body.id;
-const logged = async (ingredient: string, amount: string): Promise<string> =>
-  (await wren.call("logLot", { body: { ...aLot(ingredient, amount), amount } })).body.id;
-const planned = async (recipeId: string, more: Partial<PlanMake> = {}): Promise<MakePlan> => {
-  const scale = { kind: "batches" as const, batches: 1 };
-  return (await wren.call("planMake", { body: { recipeId, scale, take: [], ...more } })).body;
-};
-const partsOf = (plan: MakePlan, lineId: string) =>
-  plan.lines.find((one) => one.lineId === lineId)?.parts ?? [];
-const gramsLeft = async (id: string): Promise<number> =>
-  (await wren.call("getLot", { params: { id } })).body.grams;
-const prepared = (plan: MakePlan) =>
-  wren.call("prepareLots", {
-    body: {
-      id: randomUUID(),
-      trims: plan.prepare.map(({ lotId, method, rawG }) => ({ id: randomUUID(), lotId, method, rawG })),
-    },
-  });
+const { saved, logged, planned, prepared, gramsLeft } = cookingAs(() => wren);
 
 describe("a lemon for its juice and its zest", () => {
   let [recipe, lemons] = ["", ""];
   beforeAll(async () => {
-    lemons = await logged("lemon", "660 g");
+    lemons = (await logged("lemon", "660 g")).id;
     recipe = await saved(
       dish("Lemon bowl", [line("juice", 60, "lemon-juice"), line("zest", 4, "lemon", { trim: "zest" })]),
     );
@@ -120,7 +94,7 @@ describe("three aubergines are three things", () => {
     bake = await saved(
       dish("Tray bake", [line("dice", 300, "eggplant", { cook: "roast-diced", eatenRaw: false })]),
     );
-    lots.whole = await logged("eggplant", "3 kg");
+    lots.whole = (await logged("eggplant", "3 kg")).id;
     lots.roasted = await trim(lots.whole, "roast-whole-then-scoop", 400, 200);
     lots.peeled = await trim(lots.whole, "peel", 300, 240);
   });
@@ -138,7 +112,7 @@ describe("three aubergines are three things", () => {
   it("offers the other that fits, and takes it when the cook says so", async () => {
     const [first] = (await planned(bake)).lines;
     expect(first?.others).toEqual([]);
-    const mine = await logged("eggplant", "1 kg");
+    const mine = (await logged("eggplant", "1 kg")).id;
     // Of the two whole lots, equally urgent, one fills the line beside the peeled one; the other is offered.
     const [other, ...more] = (await planned(bake)).lines[0]?.others ?? [];
     expect([other?.form, other?.toDo, more.length]).toEqual(["whole", "peel", 0]);
@@ -160,7 +134,7 @@ describe("three aubergines are three things", () => {
 
 it("a lot that would shorten the date is left out, said so with the date, and taken when asked for", async () => {
   const recipe = await saved(dish("Kale bowl", [line("green", 120, "kale")], "massaged-kale-salad"));
-  const whole = await logged("kale", "900 g");
+  const whole = (await logged("kale", "900 g")).id;
   const trim = {
     id: randomUUID(),
     lotId: whole,
@@ -184,7 +158,7 @@ it("a lot that would shorten the date is left out, said so with the date, and ta
 });
 
 it("by-products that are good for something stand in Today, the others are quiet", async () => {
-  const lot = await logged("kohlrabi", "2 kg");
+  const lot = (await logged("kohlrabi", "2 kg")).id;
   const parts = [
     { part: "leaves", grams: 300, fate: "keep" as const },
     { part: "odd ends", grams: 100, fate: "keep" as const },

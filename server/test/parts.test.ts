@@ -1,8 +1,7 @@
 import { randomUUID } from "node:crypto";
-import { fillerOf, lineOf, stepOf, type Line } from "@apron/core/recipes";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
-import type { MakePlan } from "@apron/contract";
 import { PartsAndPieces1764600000000 } from "../src/persistence/migrations/1764600000000-parts-and-pieces.ts";
+import { cookingAs, dish, line, partsOf } from "./dishes.ts";
 import { aLot, openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
@@ -13,30 +12,7 @@ beforeAll(async () => {
 });
 afterAll(() => kitchen.close());
 
-const line = (id: string, grams: number, ingredient: string, more: Partial<Line> = {}): Line =>
-  lineOf({ id, role: "body", grams, fillers: [fillerOf(ingredient)] }, more);
-async function saved(name: string, lines: readonly Line[]): Promise<string> {
-  const formula = {
-    ...{ name, kind: "cooked-salad" as const, servings: 2, makes: null, minutes: 20, lines: [...lines] },
-    ...{ steps: [stepOf("Mix.")], keeping: { fridge: "roasted-vegetables", freezer: null } },
-    ...{ gramsPerMl: 0.6, cautions: [], notes: "", unread: [] },
-  };
-  return (await wren.call("saveRecipe", { body: { formula } })).body.id;
-}
-const logged = async (ingredient: string, amount: string) =>
-  (await wren.call("logLot", { body: aLot(ingredient, amount) })).body;
-const planned = async (recipeId: string): Promise<MakePlan> =>
-  (await wren.call("planMake", { body: { recipeId, scale: { kind: "batches", batches: 1 }, take: [] } }))
-    .body;
-const partsOf = (plan: MakePlan, lineId: string) =>
-  plan.lines.find((one) => one.lineId === lineId)?.parts ?? [];
-const prepare = (plan: MakePlan) =>
-  wren.call("prepareLots", {
-    body: {
-      id: randomUUID(),
-      trims: plan.prepare.map(({ lotId, method, rawG }) => ({ id: randomUUID(), lotId, method, rawG })),
-    },
-  });
+const { saved, logged, planned, prepared, finished } = cookingAs(() => wren);
 
 describe("pieces that were counted and weighed", () => {
   it("are known of the lot, and say how many are left", async () => {
@@ -61,7 +37,7 @@ describe("pieces that were counted and weighed", () => {
 
   it("are prepared whole, by what these weigh", async () => {
     const lot = await logged("celeriac", "2, 1.6 kg");
-    const recipe = await saved("Celeriac bowl", [line("root", 300, "celeriac", { trim: "peel" })]);
+    const recipe = await saved(dish("Celeriac bowl", [line("root", 300, "celeriac", { trim: "peel" })]));
     const plan = await planned(recipe);
     expect(plan.prepare).toMatchObject([{ lotId: lot.id, rawG: 800 }]);
   });
@@ -70,16 +46,18 @@ describe("pieces that were counted and weighed", () => {
 describe("stems, cores and whites are food", () => {
   it("a bunch gives its leaves and its stems, each to the line that asks for it", async () => {
     const chard = await logged("chard", "500 g");
-    const recipe = await saved("Chard, twice", [
-      line("leaves", 150, "chard", { trim: "strip-leaves", eatenRaw: false }),
-      line("stems", 60, "chard", { preparation: "stems only, sliced", eatenRaw: false }),
-    ]);
+    const recipe = await saved(
+      dish("Chard, twice", [
+        line("leaves", 150, "chard", { trim: "strip-leaves", eatenRaw: false }),
+        line("stems", 60, "chard", { preparation: "stems only, sliced", eatenRaw: false }),
+      ]),
+    );
     const plan = await planned(recipe);
     const toDo = (id: string) => partsOf(plan, id).map((part) => [part.from, part.toDo?.words]);
     expect(toDo("leaves")).toEqual([["lot", "strip leaves"]]);
     expect(toDo("stems")).toEqual([["lot", "strip leaves, keep the stems"]]);
     expect(plan.prepare).toHaveLength(1);
-    expect((await prepare(plan)).status).toBe(201);
+    expect((await prepared(plan)).status).toBe(201);
 
     const ready = await planned(recipe);
     expect(ready.prepare).toEqual([]);
@@ -92,17 +70,7 @@ describe("stems, cores and whites are food", () => {
     const used = ready.lines.flatMap((one) =>
       one.parts.map(({ ingredient, lotId, grams }) => ({ lineId: one.lineId, ingredient, lotId, grams })),
     );
-    const make = {
-      id: randomUUID(),
-      recipeId: recipe,
-      version: 1,
-      batches: 1,
-      used,
-      weighedG: null,
-      leftOvers: [],
-    };
-    const containers = [{ kind: "tub" as const, count: 1, place: "fridge" as const }];
-    expect((await wren.call("finishMake", { body: { ...make, containers } })).status).toBe(201);
+    expect((await finished(recipe, used)).status).toBe(201);
     const left = (await wren.call("getLot", { params: { id: stemLot.id } })).body;
     expect(left.grams).toBeCloseTo(stemLot.grams - 60, 0);
   });
@@ -110,19 +78,9 @@ describe("stems, cores and whites are food", () => {
   it("stems do not go in for the leaves, and are refused where they are put", async () => {
     const { body: lots } = await wren.call("listLots", { query: { state: "by-product" } });
     const stems = lots.lots.find((lot) => lot.part === "stems");
-    const recipe = await saved("Leaves alone", [line("leaves", 20, "chard", { trim: "strip-leaves" })]);
+    const recipe = await saved(dish("Leaves alone", [line("leaves", 20, "chard", { trim: "strip-leaves" })]));
     const used = [{ lineId: "leaves", ingredient: "chard", lotId: stems?.id ?? null, grams: 5 }];
-    const make = {
-      id: randomUUID(),
-      recipeId: recipe,
-      version: 1,
-      batches: 1,
-      used,
-      weighedG: null,
-      leftOvers: [],
-    };
-    const containers = [{ kind: "tub" as const, count: 1, place: "fridge" as const }];
-    const refused = await wren.call("finishMake", { body: { ...make, containers } });
+    const refused = await finished(recipe, used);
     expect(refused.problem.code).toBe("form-does-not-fit");
   });
 
@@ -138,13 +96,15 @@ describe("stems, cores and whites are food", () => {
 
   it("two eggs are separated for the yolks and the whites of two eggs", async () => {
     await logged("egg", "6 medium");
-    const recipe = await saved("Floating islands", [
-      line("yolks", 34, "egg-yolk", { eatenRaw: false }),
-      line("whites", 66, "egg-white", { eatenRaw: false }),
-    ]);
+    const recipe = await saved(
+      dish("Floating islands", [
+        line("yolks", 34, "egg-yolk", { eatenRaw: false }),
+        line("whites", 66, "egg-white", { eatenRaw: false }),
+      ]),
+    );
     const plan = await planned(recipe);
     expect(plan.prepare).toMatchObject([{ method: "separate", rawG: expect.closeTo(66 / 0.57, 2) }]);
-    expect((await prepare(plan)).status).toBe(201);
+    expect((await prepared(plan)).status).toBe(201);
     const ready = await planned(recipe);
     const ways = ready.lines.flatMap((one) =>
       one.parts.map((part) => [part.ingredient, part.from, part.toDo]),
@@ -157,7 +117,7 @@ describe("stems, cores and whites are food", () => {
 });
 
 it("tap water is on hand, costs nothing and never runs out first", async () => {
-  const recipe = await saved("Soup", [line("root", 100, "celeriac"), line("water", 300, "water")]);
+  const recipe = await saved(dish("Soup", [line("root", 100, "celeriac"), line("water", 300, "water")]));
   await logged("celeriac", "900");
   const plan = await planned(recipe);
   expect(partsOf(plan, "water")).toMatchObject([{ from: "staple", per100gMinor: 0 }]);

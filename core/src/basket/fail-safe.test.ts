@@ -40,11 +40,16 @@ const packed: readonly Category[] = [
   ...(["seed", "spice", "sweet"] as const),
 ];
 
+/** What is grown and keeps by a class of its own; everything else with such a class comes in a pack. */
+const grown: readonly FoodClass[] = [
+  ...(["garlic", "ginger", "tomato", "melon", "avocado", "citrus", "sprout", "vegetable"] as const),
+];
+const isGrown = ({ keepsAs, category }: IngredientFacts): boolean =>
+  keepsAs ? grown.includes(keepsAs) : !packed.includes(category);
+
 /** The form of a lot, said again by hand for what is opened: produce is cut then, a pack of anything else is not. */
 const standsAs = (lot: AgeingLot, facts: IngredientFacts): FoodForm =>
-  lot.state === "opened" && lot.method === null && !packed.includes(facts.category) && !facts.keepsAs
-    ? "cut"
-    : formOfLot(lot);
+  lot.state === "opened" && lot.method === null && isGrown(facts) ? "cut" : formOfLot(lot);
 
 const everyLot = [...catalogue.ingredients.values()].flatMap((facts) =>
   waysOf(facts).flatMap((way) => places.map((place) => ({ facts, lot: lotOf({ ...way, place }) }))),

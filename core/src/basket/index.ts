@@ -3,7 +3,7 @@ export { bedStates, nextHarvest, type BedState, type NextPicking, type Harvest }
 export { effectOnStock, entryKinds, undoMode, type Entry, type EntryKind } from "./entry.ts";
 export { foragingCautions, mayBeForaged } from "./foraging.ts";
 export { keepsInCloth } from "./damp-cloth.ts";
-export { formOfLot } from "./lot-form.ts";
+export { formOfLot, isUntrimmed } from "./lot-form.ts";
 export { freshness, lastDayOnceTrimmed, moveClock, type Freshness } from "./freshness.ts";
 export {
   experiencedDays,
@@ -25,4 +25,4 @@ export {
 } from "./split-lot.ts";
 export { urgency, useFirstBand, useFirstOrder, type UseFirstBand } from "./use-first.ts";
 export { pouredOut, type PourIssue } from "./weigh-back.ts";
-export { labelSalt, saltFromSodium } from "./label-salt.ts";
+export { labelSalt, saltFromSodium, saltPer100g } from "./label-salt.ts";

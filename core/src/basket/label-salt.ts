@@ -1,3 +1,5 @@
+import type { IngredientFacts } from "../catalogue/index.ts";
+
 /** Salt equivalent of sodium on a label: × 2.5 (Regulation (EU) 1169/2011, Annex I); by molar mass it is × 2.54. */
 export const saltFromSodium = (sodiumG: number): number => sodiumG * 2.5;
 
@@ -15,3 +17,9 @@ export function labelSalt(text: string): number {
   const isSodium = match[1] !== undefined || /^(?:sodium|na)$/i.test(match[4] ?? "");
   return isSodium ? saltFromSodium(grams) : grams;
 }
+
+/** Grams of salt in 100 g: by the label of its pack, else by the table; null where neither says. */
+export const saltPer100g = (
+  label: { readonly saltG: number | null } | null | undefined,
+  facts: Pick<IngredientFacts, "composition">,
+): number | null => label?.saltG ?? facts.composition?.saltG ?? null;

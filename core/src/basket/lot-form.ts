@@ -9,6 +9,17 @@ export function formOfLot(lot: Pick<AgeingLot, "state" | "method">): FoodForm {
   return lot.state === "by-product" ? "cut" : "whole";
 }
 
+/**
+ * Is it food as it grew, that can still be trimmed? A cut half is: half a lemon still has its juice. A part of something
+ * is not, nor what was trimmed or cooked, nor a pack.
+ */
+export const isUntrimmed = (
+  { state, method, part }: Pick<AgeingLot, "state" | "method"> & { readonly part: string | null },
+  facts: IngredientFacts,
+): boolean =>
+  state === "raw" ||
+  (state === "opened" && method === null && part === null && isProduce(foodClassOf(facts)));
+
 const packedBy: readonly (SourceKind | undefined)[] = ["shop", "market", "box-share", "gift"];
 
 /**

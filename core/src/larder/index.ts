@@ -15,5 +15,13 @@ export {
 } from "./containers.ts";
 export { hazardsOf, writtenUse, type DishHazard, type Used } from "./hazards.ts";
 export { daysAfterThawing } from "./thaw.ts";
-export { placesFor, useBy, type IngredientClock, type UseBy, type UseByIssue } from "./use-by.ts";
+export {
+  mayRelabel,
+  placesFor,
+  useBy,
+  useByWith,
+  type IngredientClock,
+  type UseBy,
+  type UseByIssue,
+} from "./use-by.ts";
 export { compareByExpiry, takePortion, type WithdrawIssue } from "./withdraw.ts";

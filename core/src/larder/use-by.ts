@@ -74,6 +74,13 @@ export function useBy(made: Made, catalogue: Catalogue): Result<UseBy, UseByIssu
   });
 }
 
+/** The date of a dish with one more thing in it: never later than without (undefined where it has none), nor than that is safe. */
+export const useByWith = (safeUntil: Day, without: Day | undefined): Day =>
+  without !== undefined && without < safeUntil ? without : safeUntil;
+
+/** May a label that is stuck on get this date? Only an earlier one: nobody was promised less than it says. */
+export const mayRelabel = (labelled: Day, workedOut: Day): boolean => workedOut < labelled;
+
 const ceilingOf = (made: Made, limit: "quality" | "safety"): UseByLimit[] =>
   limit === "safety"
     ? [

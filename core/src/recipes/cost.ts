@@ -1,4 +1,6 @@
+import type { IngredientFacts } from "../catalogue/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
+import { isTapWater } from "./always-there.ts";
 
 /** What one amount costs; minor units of the kitchen's currency for 100 usable grams, null where it is not known. */
 export type Priced = {
@@ -48,6 +50,12 @@ export type PriceSource =
   | { readonly kind: "paid"; readonly minor: number; readonly usableG: number }
   | { readonly kind: "own" }
   | { readonly kind: "bought" };
+
+/** The board's price of 100 usable grams: nothing for tap water, null for what it does not list (undefined a kilo). */
+export const boardPrice = (perKgMinor: number | undefined, facts: IngredientFacts): number | null => {
+  if (isTapWater(facts)) return 0;
+  return perKgMinor === undefined ? null : per100gUsable(perKgMinor, facts.trims[0]?.mean ?? 1);
+};
 
 /** What own produce counts: nothing, or what the market asks for it. */
 export type OwnCounts = "zero" | "market";

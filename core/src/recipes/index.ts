@@ -7,6 +7,7 @@ export { alwaysThere, isTapWater } from "./always-there.ts";
 export {
   costOf,
   partCost,
+  boardPrice,
   per100gUsable,
   pricePart,
   type Cost,

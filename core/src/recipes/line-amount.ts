@@ -33,6 +33,9 @@ export type LineAmount = {
   readonly workings: string;
 };
 
+/** What goes into the dish of an amount, and the form it was written in. */
+export type UsableAmount = Omit<LineAmount, "range" | "amountText">;
+
 const typed = (grams: number, range: GramRange | null = null): LineAmount => ({
   ...{ grams, range, amountText: "", asBoughtG: null, cookedG: null, cook: null, workings: "as typed" },
 });
@@ -87,7 +90,7 @@ export function usableAmount(
   weight: Weight,
   facts: Pick<IngredientFacts, "trims" | "category" | "changes">,
   said: { readonly trim: string | null; readonly words: string },
-): Pick<LineAmount, "grams" | "asBoughtG" | "cookedG" | "cook" | "workings"> {
+): UsableAmount {
   if (weight.form === "cooked") return dryAmount(weight, facts);
   const asItIs = { asBoughtG: null, cookedG: null, cook: null };
   const isWhole = said.trim === null && isUsedWhole(said.words);

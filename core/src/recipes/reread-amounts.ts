@@ -6,7 +6,7 @@ import {
   type LineReading,
 } from "../catalogue/index.ts";
 import { fillerOf, type Formula, type Line } from "./formula.ts";
-import { usableAmount } from "./line-amount.ts";
+import { usableAmount, type UsableAmount } from "./line-amount.ts";
 
 /** As far apart as two roundings of one weight may be. */
 const alike = 0.02;
@@ -24,26 +24,36 @@ function readWords(line: OlderLine, facts: IngredientFacts, reader: LineReader):
   return whole.grams ? whole : readLine(`${line.amountText} ${facts.uk}`, reader);
 }
 
-function reread(line: OlderLine, reader: LineReader): Line {
-  const kept: Line = { ...line, asBoughtG: line.asBoughtG ?? null, cookedG: line.cookedG ?? null };
-  const [written, ...others] = line.fillers;
-  const facts = written && reader.facts(written.ingredient);
-  if (kept.asBoughtG !== null || kept.cookedG !== null || !facts || line.amountText === "") return kept;
+/** What a line whose amount has no form was written as, read again; nothing for one that has, or where no amount is read. */
+function readAgain(line: OlderLine, reader: LineReader) {
+  const facts = reader.facts(line.fillers[0]?.ingredient ?? "");
+  const hasForm = typeof line.asBoughtG === "number" || typeof line.cookedG === "number";
+  if (!facts || hasForm || line.amountText === "") return undefined;
   const reading = readWords(line, facts, reader);
   const { grams, ingredient } = reading;
-  if (!grams || ingredient.kind !== "one" || Math.abs(grams.value / line.grams - 1) > alike) return kept;
-  // "juice of 1 lemon" was kept as a lemon's juice; it is lemon juice.
-  if (ingredient.id !== facts.id)
-    return ingredient.id === ingredientAfter(facts.id, "squeeze")
-      ? { ...kept, trim: null, fillers: [fillerOf(ingredient.id), ...others] }
-      : kept;
+  if (!grams || ingredient.kind !== "one") return undefined;
   const words = `${line.preparation} ${line.amountText}`;
-  const amount = usableAmount({ ...reading, grams }, facts, { trim: line.trim, words });
-  if (amount.asBoughtG === null && amount.cookedG === null) return kept;
-  const share = amount.grams / line.grams;
+  const usable = (): UsableAmount => usableAmount({ ...reading, grams }, facts, { trim: line.trim, words });
+  return { facts, writtenG: grams.value, found: ingredient.id, usable };
+}
+
+const isAlike = (grams: number, line: OlderLine): boolean => Math.abs(grams / line.grams - 1) <= alike;
+
+function reread(line: OlderLine, reader: LineReader): Line {
+  const kept: Line = { ...line, asBoughtG: line.asBoughtG ?? null, cookedG: line.cookedG ?? null };
+  const again = readAgain(line, reader);
+  if (!again || !isAlike(again.writtenG, line)) return kept;
+  const { facts, found } = again;
+  // "juice of 1 lemon" was kept as a lemon's juice; it is lemon juice.
+  if (found !== facts.id)
+    return found === ingredientAfter(facts.id, "squeeze")
+      ? { ...kept, trim: null, fillers: [fillerOf(found), ...line.fillers.slice(1)] }
+      : kept;
+  const { grams, asBoughtG, cookedG, cook } = again.usable();
+  if (asBoughtG === null && cookedG === null) return kept;
+  const share = grams / line.grams;
   const range = line.range && { low: line.range.low * share, high: line.range.high * share };
-  const { asBoughtG, cookedG } = amount;
-  return { ...kept, grams: amount.grams, asBoughtG, cookedG, cook: amount.cook ?? kept.cook, range };
+  return { ...kept, grams, asBoughtG, cookedG, cook: cook ?? kept.cook, range };
 }
 
 /** An amount whose words and grams do not go together: the words count `bought` grams of pieces or cooked food. */
@@ -63,19 +73,13 @@ export type UnclearAmount = {
  */
 export const unclearAmounts = (formula: Formula, reader: LineReader): UnclearAmount[] =>
   formula.lines.flatMap((line) => {
-    const ingredient = line.fillers[0]?.ingredient ?? "";
-    const facts = reader.facts(ingredient);
-    if (!facts || line.amountText === "" || line.asBoughtG !== null || line.cookedG !== null) return [];
-    const reading = readWords(line, facts, reader);
-    const { grams } = reading;
-    if (!grams || reading.ingredient.kind !== "one" || reading.ingredient.id !== ingredient) return [];
-    const words = `${line.preparation} ${line.amountText}`;
-    const amount = usableAmount({ ...reading, grams }, facts, { trim: line.trim, words });
+    const again = readAgain(line, reader);
+    if (!again || again.found !== again.facts.id) return [];
+    const amount = again.usable();
     const wordsG = amount.asBoughtG ?? amount.cookedG;
-    const fits = [grams.value, amount.grams].some((one) => Math.abs(one / line.grams - 1) <= alike);
-    if (wordsG === null || fits) return [];
-    const { id, amountText: text } = line;
-    return [{ line: id, ingredient, text, grams: line.grams, wordsG, usableG: amount.grams }];
+    if (wordsG === null || isAlike(again.writtenG, line) || isAlike(amount.grams, line)) return [];
+    const { id, amountText: text, grams } = line;
+    return [{ line: id, ingredient: again.found, text, grams, wordsG, usableG: amount.grams }];
   });
 
 /**

@@ -16,7 +16,13 @@ export type WeighingVerdict = {
 const fewestScaleSteps = 20;
 const trustedAfter = 3;
 
-type Weighed = { readonly rawG: number; readonly usableG: number; readonly scaleStepG: number };
+type Weighed = {
+  readonly rawG: number;
+  readonly usableG: number;
+  readonly scaleStepG: number;
+  /** What was left of something cut: it says nothing of whole ones. */
+  readonly isRemainder?: boolean;
+};
 type Believed = { readonly posterior: YieldPosterior; readonly handbook: HandbookYield };
 
 /**
@@ -34,7 +40,7 @@ export function judgeWeighing(weighed: Weighed, believed: Believed): Result<Weig
   return accept({
     fraction,
     ask: questionOf(fraction, believed),
-    learn: rawG >= fewestScaleSteps * scaleStepG,
+    learn: !weighed.isRemainder && rawG >= fewestScaleSteps * scaleStepG,
   });
 }
 

@@ -1,3 +1,4 @@
+import { saltPer100g } from "@apron/core/basket";
 import type { MakePart, MakePlan } from "@apron/contract";
 import { preparationsFor, roundingEffects, type MakePlan as CorePlan } from "@apron/core/cook";
 import { formWords, nameOnceCooked, needsNoTrimming, toDoWords, trimWords } from "@apron/core/forms";
@@ -8,8 +9,9 @@ import {
   fewestFor,
   fillFraction,
   placesFor,
+  useByWith,
 } from "@apron/core/larder";
-import { accept, addDays, earliest, type Day } from "@apron/core/measure";
+import { accept, addDays, type Day } from "@apron/core/measure";
 import {
   additionSteps,
   allergensOf,
@@ -23,7 +25,7 @@ import {
 import type { Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
 import { presentCautions } from "../recipes/read.ts";
-import { nameFor } from "../stock/present-lot.ts";
+import { factsOf, nameFor } from "../stock/present-lot.ts";
 import type { PlannedMake } from "./planned-make.ts";
 import { priceOf } from "./price-of.ts";
 import { useByIn } from "./use-by-of.ts";
@@ -108,11 +110,8 @@ function presentPart(part: Part, line: Line, planned: Planned): MakePart {
   };
 }
 
-/** Grams of salt in 100 g: by the label of its pack, else by the table; null where neither says. */
-const saltIn = (part: Part, { surplus, context }: Planned): number | null =>
-  surplus.find((lot) => lot.lotId === part.lotId)?.lot.label?.saltG ??
-  context.catalogue.ingredients.get(part.ingredient)?.composition?.saltG ??
-  null;
+const saltIn = ({ ingredient, lotId }: Part, { surplus, context }: Planned): number | null =>
+  saltPer100g(surplus.find((lot) => lot.lotId === lotId)?.lot.label, factsOf(context, ingredient));
 
 /** The form of a lot in words; nothing of what comes ready to use and is as it came. */
 function formOfLot(lotId: string | null, { surplus, context }: Planned): string {
@@ -129,7 +128,7 @@ const leftOutOf = (planned: Planned, without: Day | undefined): MakePlan["leftOu
     const safe = addDays(planned.context.today, lot.safeDays ?? 0);
     return {
       ...{ lotId, grams, name: nameFor(planned.context, lot.ingredient), form: formOfLot(lotId, planned) },
-      useBy: earliest([safe, ...(without ? [without] : [])]) ?? safe,
+      useBy: useByWith(safe, without),
     };
   });
 

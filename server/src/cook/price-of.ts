@@ -1,14 +1,12 @@
 import type { MakePart } from "@apron/core/cook";
-import { isTapWater, per100gUsable, pricePart, type PriceSource } from "@apron/core/recipes";
+import { boardPrice, pricePart, type PriceSource } from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
 import { factsOf } from "../stock/present-lot.ts";
 import type { Surplus } from "../stock/surplus.ts";
 
-/** The board's price for what is left after the usual trimming; null where it does not list it. */
 function boardPer100g(ingredient: string, context: RequestContext): number | null {
-  if (isTapWater(factsOf(context, ingredient))) return 0;
   const perKg = context.priceBoard.perKgMinor(ingredient, context.today, context.catalogue);
-  return perKg === undefined ? null : per100gUsable(perKg, factsOf(context, ingredient).trims[0]?.mean ?? 1);
+  return boardPrice(perKg, factsOf(context, ingredient));
 }
 
 /** What was paid for a lot goes with what is taken of it, as it lies, over what that gives. */

@@ -1,11 +1,11 @@
-import { learnKeeping } from "@apron/core/basket";
 import { keepingVersion } from "@apron/core/keeping";
-import { accept, dayIn } from "@apron/core/measure";
+import { mayRelabel } from "@apron/core/larder";
+import { accept } from "@apron/core/measure";
+import { buildContext } from "../context/build-context.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
-import type { KitchenRecord } from "../context/ports/kitchen.store.ts";
+import type { KitchenRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { StoredContainer } from "../context/ports/larder.store.ts";
 import type { Deps, RequestContext } from "../context/request-context.ts";
-import type { Stores } from "../context/stores.ts";
 import { expandedRecipe } from "../recipes/library.ts";
 import { refreshUseByDates } from "../stock/refresh-use-by.ts";
 import { dateOf, useByIn } from "./use-by-of.ts";
@@ -25,7 +25,7 @@ export async function redateKitchens(deps: Deps, catalogues: KitchenCatalogues):
     };
     try {
       await deps.database.write(claim, async (stores) => {
-        await redate(await contextOf(kitchen, stores, { deps, catalogues }));
+        await redate(await buildContext(stores, noOnesSession(kitchen), { deps, catalogues }));
         return accept(null);
       });
     } catch (error) {
@@ -34,21 +34,8 @@ export async function redateKitchens(deps: Deps, catalogues: KitchenCatalogues):
   }
 }
 
-async function contextOf(
-  kitchen: KitchenRecord,
-  stores: Stores,
-  { deps, catalogues }: { readonly deps: Deps; readonly catalogues: KitchenCatalogues },
-): Promise<RequestContext> {
-  const now = deps.now();
-  return {
-    ...{ stores, now, newId: deps.newId, priceBoard: deps.priceBoard, reference: deps.catalogue },
-    // Nobody asks: the program does it by itself.
-    session: { memberId: "", memberName: "", kitchen },
-    today: dayIn(now, kitchen.timeZone),
-    catalogue: await catalogues.of(kitchen, stores.own),
-    experience: learnKeeping(await stores.spoilage.history()),
-  };
-}
+/** Nobody asks: the program does it by itself. */
+const noOnesSession = (kitchen: KitchenRecord): SessionRecord => ({ memberId: "", memberName: "", kitchen });
 
 async function redate(context: RequestContext): Promise<void> {
   const { lots, larder, kitchen } = context.stores;
@@ -65,5 +52,5 @@ async function redateContainer(stored: StoredContainer, context: RequestContext)
   const lots = await context.stores.lots.getMany(drawn.flatMap((input) => input.lotId ?? []));
   const asMade = { ...context, today: stored.madeOn };
   const date = useByIn(stored.place, { formula: recipe.formula, drawn, lots }, asMade);
-  if (date && date.on < stored.useBy) await context.stores.larder.redate(stored.id, dateOf(date));
+  if (date && mayRelabel(stored.useBy, date.on)) await context.stores.larder.redate(stored.id, dateOf(date));
 }

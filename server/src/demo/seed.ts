@@ -1,5 +1,6 @@
-import { learnKeeping } from "@apron/core/basket";
-import { accept, addDays, dayIn, invariant } from "@apron/core/measure";
+import { accept, addDays, invariant } from "@apron/core/measure";
+import { buildContext } from "../context/build-context.ts";
+import { kitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { Deps, RequestContext } from "../context/request-context.ts";
 import { hashPassword } from "../kitchen/passwords.ts";
 import type { KitchenRecord, MemberRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
@@ -70,13 +71,10 @@ export async function seedDemo(deps: Deps): Promise<void> {
     at: deps.now(),
   };
   await deps.database.write(claim, async (stores) => {
-    const now = deps.now();
-    const { catalogue, newId, priceBoard } = deps;
-    const today = dayIn(now, session.kitchen.timeZone);
-    const experience = learnKeeping([]);
-    const context: RequestContext = {
-      ...{ stores, session, now, today, catalogue, reference: catalogue, experience, newId, priceBoard },
-    };
+    const context = await buildContext(stores, session, {
+      deps,
+      catalogues: kitchenCatalogues(deps.catalogue),
+    });
     await runSeason(context);
     await switchScaleOn(context);
     return accept({ done: true });

@@ -1,14 +1,13 @@
 import { createHash } from "node:crypto";
 import { endpoints, idempotencyHeader, routeOf, type Endpoint, type EndpointName } from "@apron/contract";
-import { learnKeeping } from "@apron/core/basket";
 import { dayIn } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
+import { buildContext } from "../context/build-context.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { Deps, RequestContext, UseCases } from "../context/request-context.ts";
 import { sessionOf } from "./sessions.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
-import type { Stores } from "../context/stores.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
 import type { Answer, Refusal } from "../context/refusal.ts";
 import { cachedReply, type CachedReply, type ReplyCache } from "./reply-cache.ts";
@@ -73,25 +72,6 @@ type Call = {
   readonly work: (context: RequestContext) => Promise<Answer<unknown>>;
 };
 
-async function contextOf(
-  stores: Stores,
-  session: SessionRecord,
-  { deps, catalogues }: MountContext,
-): Promise<RequestContext> {
-  const now = deps.now();
-  return {
-    stores,
-    session,
-    now,
-    today: dayIn(now, session.kitchen.timeZone),
-    reference: deps.catalogue,
-    catalogue: await catalogues.of(session.kitchen, stores.own),
-    experience: learnKeeping(await stores.spoilage.history()),
-    newId: deps.newId,
-    priceBoard: deps.priceBoard,
-  };
-}
-
 const jsonType = "application/json; charset=utf-8";
 
 /** A read is a function of the kitchen's revision, the day and the question, so it may be remembered. */
@@ -103,7 +83,7 @@ async function answerRead(call: Call, mountContext: MountContext): Promise<Respo
   const known = cache.get(key);
   if (known) return replyKnown(c, known, endpoint);
   const answer = await deps.database.read(session.kitchen.id, async (stores) =>
-    call.work(await contextOf(stores, session, mountContext)),
+    call.work(await buildContext(stores, session, mountContext)),
   );
   if (!answer.ok) return problemReply(c, answer.issue);
   const fresh = cachedReply(key, endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
@@ -123,7 +103,7 @@ function replyKnown(c: Context, known: CachedReply, { media }: Endpoint): Respon
 async function answerFresh(call: Call, mountContext: MountContext): Promise<Response> {
   const { session } = call;
   const answer = await mountContext.deps.database.read(session.kitchen.id, async (stores) =>
-    call.work(await contextOf(stores, session, mountContext)),
+    call.work(await buildContext(stores, session, mountContext)),
   );
   return reply(call, answer);
 }
@@ -139,7 +119,7 @@ async function answerWrite(call: Call, mountContext: MountContext): Promise<Resp
     .digest("hex");
   const claim = { kitchenId: session.kitchen.id, key: key.data, fingerprint, at: deps.now() };
   const answer = await deps.database.write(claim, async (stores) =>
-    call.work(await contextOf(stores, session, mountContext)),
+    call.work(await buildContext(stores, session, mountContext)),
   );
   return reply(call, answer);
 }

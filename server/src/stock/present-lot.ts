@@ -1,5 +1,5 @@
 import type { Lot } from "@apron/contract";
-import { freshness, useFirstBand, type AgeingLot, type Freshness } from "@apron/core/basket";
+import { freshness, isUntrimmed, useFirstBand, type AgeingLot, type Freshness } from "@apron/core/basket";
 import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
 import { piecesLeft } from "@apron/core/forms";
 import { invariant } from "@apron/core/measure";
@@ -34,6 +34,7 @@ export function presentLot(lot: LotRecord, view: View): Lot {
     ingredient: lot.ingredient,
     name: nameFor(view, lot.ingredient),
     state: lot.state,
+    untrimmed: isUntrimmed(lot, factsOf(view, lot.ingredient)),
     method: lot.method,
     grade: lot.grade,
     source: { kind: lot.sourceKind, note: lot.sourceNote },

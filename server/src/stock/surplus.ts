@@ -1,4 +1,4 @@
-import { formOfLot, urgency } from "@apron/core/basket";
+import { formOfLot, isUntrimmed, urgency } from "@apron/core/basket";
 import { daysBetween } from "@apron/core/measure";
 import type { MatchStock } from "@apron/core/match";
 import { factsOf, freshnessOf } from "./present-lot.ts";
@@ -21,20 +21,21 @@ export async function surplusOnHand(context: RequestContext): Promise<Surplus[]>
     (lot) => lot.state !== "by-product" || lot.part !== null,
   );
   const yieldOf = await yieldsInForce(context);
+  const isRaw = (lot: LotRecord): boolean => isUntrimmed(lot, factsOf(context, lot.ingredient));
   const known = new Map<string, Record<string, number>>();
   const yieldsFor = (lot: LotRecord): Record<string, number> => {
-    if (lot.state !== "raw") return {};
+    if (!isRaw(lot)) return {};
     const key = `${lot.ingredient} ${lot.grade}`;
     const yields = known.get(key) ?? yieldsOf(lot, yieldOf, context);
     known.set(key, yields);
     return yields;
   };
   // Of what is equally urgent, lots that are ready go before lots still to be trimmed.
-  const readyFirst = [...lots].sort((a, b) => Number(a.state === "raw") - Number(b.state === "raw"));
+  const readyFirst = [...lots].sort((a, b) => Number(isRaw(a)) - Number(isRaw(b)));
   return readyFirst.flatMap((lot) => {
     const { daysLeft, safeUntil } = freshnessOf(lot, context);
     if (daysLeft < 0) return [];
-    const usual = lot.state === "raw" ? yieldOf(lot.ingredient, null, lot.grade) : undefined;
+    const usual = isRaw(lot) ? yieldOf(lot.ingredient, null, lot.grade) : undefined;
     return [
       {
         ...{ lotId: lot.id, ingredient: lot.ingredient, lot, daysLeft, grams: lot.balanceG },

@@ -1,5 +1,5 @@
 import type { RecordTrim, TrimRecorded } from "@apron/contract";
-import { lastDayOnceTrimmed } from "@apron/core/basket";
+import { isUntrimmed, lastDayOnceTrimmed } from "@apron/core/basket";
 import { needsNoTrimming } from "@apron/core/forms";
 import { ingredientAfter, type TrimYield } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
@@ -45,7 +45,7 @@ type Judged = { readonly closed: ClosedTrim; readonly verdict: WeighingVerdict }
 export const recordTrim: UseCase<"recordTrim"> = async ({ body }, context) => {
   const lot = await context.stores.lots.get(body.lotId);
   if (!lot) return notFound("lot-unknown", "lotId");
-  if (lot.state !== "raw") return conflict("lot-already-trimmed");
+  if (!isUntrimmed(lot, factsOf(context, lot.ingredient))) return conflict("lot-already-trimmed");
   const handbook = factsOf(context, lot.ingredient).trims.find((t) => t.method === body.method);
   if (!handbook) return refuse({ status: 422, code: "method-unknown", field: "method" });
   if (body.rawG > lot.balanceG)
@@ -60,7 +60,10 @@ export const recordTrim: UseCase<"recordTrim"> = async ({ body }, context) => {
   const juices = hasJuices(handbook.method) ? (body.juices ?? "kept") : null;
   const weighed = { ...body, usableG: usableG.value, juices };
   const learned = await context.stores.trims.learned([lot.ingredient]);
-  const judged = judge(weighed, yieldOf(handbook, { grade: lot.grade, juices }, learned));
+  const judged = judge(
+    { ...weighed, isRemainder: lot.state === "opened" },
+    yieldOf(handbook, { grade: lot.grade, juices }, learned),
+  );
   if (!judged.ok) return judged;
   return save({ lot, handbook, body: weighed }, judged.value, context);
 };
@@ -72,11 +75,14 @@ function usableOf(body: Required<RecordTrim>): Answer<number | null> {
   return net.ok ? net : refuseWith(net.issue, "usableG");
 }
 
-function judge(body: Required<RecordTrim>, y: KitchenYield): Answer<Judged> {
+function judge(
+  body: Required<RecordTrim> & { readonly isRemainder: boolean },
+  y: KitchenYield,
+): Answer<Judged> {
   const expected = expectedTrim(body.rawG, y, estimateStepG);
   const usableG = body.usableG ?? expected.usableG;
   const verdict = judgeWeighing(
-    { rawG: body.rawG, usableG, scaleStepG },
+    { rawG: body.rawG, usableG, scaleStepG, isRemainder: body.isRemainder },
     { posterior: y.posterior, handbook: y.handbook },
   );
   if (!verdict.ok) return refuseWith(verdict.issue, "usableG");

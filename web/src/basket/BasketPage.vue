@@ -96,7 +96,7 @@ const goneOff = useGoneOff();
         </div>
         <LotRow v-for="lot in lots" :key="lot.id" :lot="lot">
           <Button
-            v-if="lot.state === 'raw'"
+            v-if="lot.untrimmed"
             label="Trim"
             size="small"
             :aria-label="`Trim ${lot.name}`"

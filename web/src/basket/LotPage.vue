@@ -73,7 +73,7 @@ const label = computed(() => {
     <PageHead :title="lot.name" :lead="origin">
       <div class="acts">
         <Button
-          v-if="lot.state === 'raw' && lot.grams > 0"
+          v-if="lot.untrimmed && lot.grams > 0"
           label="Trim"
           data-testid="trim-lot"
           @click="router.push(`/trim/${lot.id}`)"

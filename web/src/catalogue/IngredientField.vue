@@ -68,10 +68,6 @@ function onEnter(): void {
   wantsFirst.value = true;
   void nextTick(takeFirst);
 }
-watch(ingredients, () => {
-  takeFirst();
-  if (unanswered.value !== "") search({ query: unanswered.value });
-});
 const waiting = computed(() => (wantsFirst.value ? "Looking it up…" : undefined));
 function showChosen(): void {
   const found = ingredients.value?.find((one) => one.id === chosen.value);
@@ -87,10 +83,13 @@ watch(
   { immediate: true },
 );
 // A name typed in full before the list has arrived is chosen when it has; it is never cleared by that.
-watch(ingredients, () => {
-  if (chosen.value !== "") return chosen.value === idOf(typed.value) ? undefined : showChosen();
-  if (typed.value !== "") chosen.value = idOf(typed.value);
-});
+function onListArrived(): void {
+  takeFirst();
+  if (unanswered.value !== "") search({ query: unanswered.value });
+  if (chosen.value === "" && typed.value !== "") chosen.value = idOf(typed.value);
+  else if (chosen.value !== idOf(typed.value)) showChosen();
+}
+watch(ingredients, onListArrived);
 const field = useTemplateRef<{ $el: HTMLElement }>("field");
 const describedBy = computed(() => (props.problem ? `${props.id}-problem` : undefined));
 defineExpose({ focus: () => field.value?.$el.querySelector("input")?.focus() });

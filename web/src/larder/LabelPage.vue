@@ -68,7 +68,7 @@ const print = (): void => window.print();
       {{ label.container.reason }} <span class="soft">({{ label.container.source }})</span>
     </p>
     <p v-if="label.mustNever">{{ label.mustNever }}</p>
-    <CautionList :cautions="label.cautions" />
+    <CautionList :cautions="label.cautions" printed />
     <p class="soft small">
       Planning to sell it? Local food law and a licensed process authority decide, not this program.
     </p>

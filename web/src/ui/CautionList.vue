@@ -1,17 +1,22 @@
 <script setup lang="ts">
+import { Info, OctagonAlert, TriangleAlert } from "@lucide/vue";
 import { computed } from "vue";
 import FoldOut from "./FoldOut.vue";
 import { counted } from "./plural.ts";
-import { Info, OctagonAlert, TriangleAlert } from "@lucide/vue";
 
-const props = defineProps<{
-  cautions: readonly { trigger: string; severity: "stop" | "warn" | "info"; text: string; source: string }[];
-}>();
-const icons = { stop: OctagonAlert, warn: TriangleAlert, info: Info } as const;
+type Caution = { trigger: string; severity: "stop" | "warn" | "info"; text: string; source: string };
+
+/** `printed`: on paper nothing can be unfolded. */
+const props = defineProps<{ cautions: readonly Caution[]; printed?: boolean }>();
+const icons = { stop: OctagonAlert, warn: TriangleAlert } as const;
+const words = { stop: "Stop", warn: "Take care" } as const;
 /** Notes of no consequence stay folded; what can happen is always open. */
-const grave = computed(() => props.cautions.filter((c) => c.severity !== "info"));
+const grave = computed(() =>
+  props.cautions.flatMap(({ severity, ...caution }) =>
+    severity === "info" ? [] : [{ ...caution, severity }],
+  ),
+);
 const notes = computed(() => props.cautions.filter((c) => c.severity === "info"));
-const words = { stop: "Stop", warn: "Take care", info: "Note" } as const;
 </script>
 
 <template>
@@ -26,7 +31,7 @@ const words = { stop: "Stop", warn: "Take care", info: "Note" } as const;
       Follow your local authority's guidance where it is stricter.
     </li>
     <li v-if="notes.length > 0" class="folded">
-      <FoldOut :title="counted(notes.length, 'note')" data-testid="notes" quiet>
+      <FoldOut :title="counted(notes.length, 'note')" data-testid="notes" :open="printed" quiet>
         <p v-for="c in notes" :key="c.trigger">
           <Info :size="18" aria-hidden="true" /> {{ c.text }} <span class="source">{{ c.source }}.</span>
         </p>
