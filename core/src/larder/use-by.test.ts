@@ -1,5 +1,24 @@
 import { describe, expect, it } from "@jest/globals";
-import { mayRelabel, useByWith } from "./use-by.ts";
+import { referenceCatalogue } from "../catalogue/reference.ts";
+import { mayRelabel, useBy, useByWith } from "./use-by.ts";
+
+describe("the reason of a date", () => {
+  const reasonWith = (days: number): string | undefined => {
+    const hazards = [{ id: "sprouts", caution: "raw-sprouts", name: "sprouts in it", days, source: "a rule" }];
+    const keeping = { fridge: "roasted-vegetables", freezer: null };
+    const made = { madeOn: "2026-09-10", place: "fridge" as const, keeping, clocks: [], hazards };
+    const dated = useBy(made, referenceCatalogue);
+    return dated.ok ? dated.value.reason : undefined;
+  };
+
+  it("says how many days what is in the dish allows, or that it is for the day it is made", () => {
+    expect([0, 1, 2].map(reasonWith)).toEqual([
+      "sprouts in it: the day it is made",
+      "sprouts in it: 1 day",
+      "sprouts in it: 2 days",
+    ]);
+  });
+});
 
 describe("a date that changes", () => {
   it("is never later for one more thing in the dish", () => {
