@@ -2,6 +2,7 @@
 const orders = {
   core: [
     "measure",
+    "languages",
     "catalogue",
     "forms",
     "keeping",

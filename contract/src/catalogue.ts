@@ -10,6 +10,7 @@ import {
   perishableStates,
   seasonKeys,
 } from "@apron/core/catalogue";
+import { languages } from "@apron/core/languages";
 import { z } from "zod";
 import { Estimate, Grade, Grams, Juices, Place } from "./quantities.ts";
 
@@ -214,7 +215,7 @@ export const ShownWeight = Weight.extend({
 export const ReadLines = z.object({ lines: z.array(z.string().max(500)).min(1).max(2000) });
 
 const LineIngredient = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("one"), id: z.string(), how: z.enum(["name", "usual", "spelling"]) }),
+  z.object({ kind: z.literal("one"), id: z.string(), how: z.enum(["name", "usual"]) }),
   z.object({ kind: z.literal("ask"), candidates: Words }),
   z.object({ kind: z.literal("unknown") }),
 ]);
@@ -234,7 +235,9 @@ export const LineReading = z
       divided: z.boolean(),
       moreIfNeeded: z.boolean(),
     }),
-    alternatives: z.array(z.object({ text: z.string(), ingredient: LineIngredient })).readonly(),
+    alternatives: z
+      .array(z.object({ text: z.string(), ingredient: LineIngredient, maxShare: z.number() }))
+      .readonly(),
     grams: Estimate.nullable(),
     weighed: z.boolean(),
     form: z
@@ -242,6 +245,7 @@ export const LineReading = z
       .meta({ description: "Of which form of the food the grams are" }),
     workings: z.string(),
     questions: z.array(z.looseObject({ code: z.string() })).readonly(),
+    language: z.enum(languages).nullable().meta({ description: "Where it was not read as English" }),
   })
   .meta({ id: "LineReading" });
 

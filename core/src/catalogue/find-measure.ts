@@ -25,7 +25,6 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
     "each-medium",
     "each",
     "head",
-    "bunch",
     "block",
     "ball",
     "log",
@@ -54,6 +53,14 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   packet: ["block", "bunch"],
   pot: ["bunch"],
   fillet: ["each-medium"],
+  cube: ["each-medium"],
+  sheet: ["each-medium"],
+  walnut: ["knob"],
+  steak: ["each-medium"],
+  loaf: ["each-medium"],
+  pack: ["block"],
+  package: ["block"],
+  pkg: ["block"],
 };
 
 /** What a word about the preparation is called in the measures table. */
@@ -63,6 +70,7 @@ const formOf: Readonly<Record<string, readonly string[]>> = {
   loosely: ["loose-leaves"],
   loose: ["loose-leaves"],
   chopped: ["chopped", "cubed"],
+  snipped: ["chopped"],
   diced: ["cubed", "chopped"],
   cubed: ["cubed", "chopped"],
   torn: ["loose-leaves"],

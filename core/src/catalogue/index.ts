@@ -20,14 +20,16 @@ export {
 } from "./to-grams.ts";
 export { findNamed, indexNames, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
 export { foodParts, partsNamed, partWanted, partYield, type FoodPart, type PartYield } from "./part-names.ts";
-export {
-  lineReader,
-  readLine,
-  type LineIngredient,
-  type LineQuestion,
-  type LineReader,
-  type LineReading,
-} from "./read-line.ts";
+export { foreignNamesOf } from "./foreign-lexicons.ts";
+export type {
+  LineAlternative,
+  LineIngredient,
+  LineQuestion,
+  LineReader,
+  LineReading,
+} from "./line-reading.ts";
+export { meaningKey } from "./line-name.ts";
+export { lineReader, readLine } from "./read-line.ts";
 export type {
   AcidKind,
   ByProductShare,

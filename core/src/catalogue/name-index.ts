@@ -1,9 +1,10 @@
 import { distance } from "fastest-levenshtein";
 import { nameKeys, wordsOf } from "./name-keys.ts";
 import type { Ingredient } from "./rows.ts";
+import { describes, describesAny, kindOf, type Kind } from "./describing.ts";
 import { colloquialNames } from "./tables/colloquial-names.ts";
 
-type Named = Pick<Ingredient, "id" | "us" | "uk" | "other">;
+type Named = Pick<Ingredient, "id" | "us" | "uk" | "other" | "category" | "traits" | "keepsAs">;
 
 type Found = { readonly ids: readonly string[]; readonly how: "name" | "usual" };
 
@@ -11,13 +12,15 @@ type Found = { readonly ids: readonly string[]; readonly how: "name" | "usual" }
 export type NameIndex = {
   readonly byKey: ReadonlyMap<string, Found>;
   readonly longest: number;
+  /** What each ingredient is, as far as it tells which words merely describe it. */
+  readonly kinds: ReadonlyMap<string, Kind>;
 };
 
 export function indexNames(ingredients: Iterable<Named>): NameIndex {
   const best = new Map<string, { rank: number; ids: Set<string> }>();
-  const known = new Set<string>();
+  const kinds = new Map<string, Kind>();
   for (const one of ingredients) {
-    known.add(one.id);
+    kinds.set(one.id, kindOf(one));
     for (const { key, rank } of nameKeys(one)) {
       const before = best.get(key);
       if (!before || rank < before.rank) best.set(key, { rank, ids: new Set([one.id]) });
@@ -28,10 +31,14 @@ export function indexNames(ingredients: Iterable<Named>): NameIndex {
   for (const [key, { rank, ids }] of best)
     byKey.set(key, { ids: [...ids], how: rank < 3 ? "name" : "usual" });
   for (const [said, ids] of Object.entries(colloquialNames)) {
-    const here = ids.filter((id) => known.has(id));
-    if (here.length > 0) byKey.set(wordsOf(said).join(" "), { ids: here, how: "usual" });
+    const here = ids.filter((id) => kinds.has(id));
+    const key = wordsOf(said).join(" ");
+    const own = byKey.get(key);
+    const isOwnName =
+      own?.how === "name" && own.ids.length === 1 && here.length === 1 && own.ids[0] === here[0];
+    if (here.length > 0 && !isOwnName) byKey.set(key, { ids: here, how: "usual" });
   }
-  return { byKey, longest: Math.max(1, ...[...byKey.keys()].map((key) => key.split(" ").length)) };
+  return { byKey, kinds, longest: Math.max(1, ...[...byKey.keys()].map((key) => key.split(" ").length)) };
 }
 
 const indexes = new WeakMap<object, NameIndex>();
@@ -45,24 +52,9 @@ export function nameIndexOf(catalogue: { readonly ingredients: ReadonlyMap<strin
   return index;
 }
 
-/** Words that say how something looks, is cut or was treated, never what it is. */
-const describing = new Set(
-  (
-    "fresh freshly ripe raw small medium large big little baby young tender firm soft good quality best organic free range local " +
-    "chopped diced cubed sliced slice shaved shredded grated minced crushed torn picked washed dried dry trimmed peeled pitted stoned cored deseeded seeded " +
-    "halved quartered whole crumbled toasted roasted roast blanched cooked boiled steamed drained rinsed ground cracked beaten melted softened cold " +
-    "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded leaf leaves stem stalk " +
-    "sprig bunch head clove bulb fillet piece strip ribbon wedge chunk cube half quarter floret flesh only with without and of the a an in very " +
-    "extra virgin cold unsalted salted plain natural thick runny full fat low homemade shop bought tinned canned tin can jar jarred bottled " +
-    "mixed assorted red green white yellow purple golden rainbow curly flat italian french english greek persian heritage heirloom vine smooth coarse fine flaky flake " +
-    "windfall uncooked dried home grown wild cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked kernel each about more less your their its favourite preferably such any kind torn " +
-    "cut into bite sized batons matchstick dice mince zest juice powdered powder new season late early leftover new washed spun clean cleaned handful pinch part tip top picked over heart ear cob frozen defrosted thawed reduced sweet mild sharp strong"
-  ).split(" "),
-);
-
 export type NameMatch = {
   readonly ids: readonly string[];
-  /** "name": one of its own names · "usual": what is usually meant · "spelling": nearest word. */
+  /** "name": one of its own names · "usual": what is usually meant · "spelling": the nearest word, only ever offered. */
   readonly how: "name" | "usual" | "spelling";
   /** Words that belong to no name and do not merely describe; "" when everything is accounted for. */
   readonly leftOver: string;
@@ -70,17 +62,25 @@ export type NameMatch = {
 
 type Span = { readonly start: number; readonly length: number; readonly found: Found };
 
+/** The longest run of words that is a name; of equally long runs the last that leaves nothing unsaid, else the last. */
 function longestSpan(words: readonly string[], index: NameIndex): Span | undefined {
-  for (let length = Math.min(index.longest, words.length); length > 0; length--)
+  for (let length = Math.min(index.longest, words.length); length > 0; length--) {
+    const spans: Span[] = [];
     for (let start = words.length - length; start >= 0; start--) {
       const found = index.byKey.get(words.slice(start, start + length).join(" "));
-      if (found) return { start, length, found };
+      if (found) spans.push({ start, length, found });
     }
+    if (spans.length > 0) return spans.find((span) => leftOverOf(words, span, index) === "") ?? spans[0];
+  }
   return undefined;
 }
 
-const leftOverOf = (words: readonly string[], { start, length }: Pick<Span, "start" | "length">): string =>
-  words.filter((word, i) => (i < start || i >= start + length) && !describing.has(word)).join(" ");
+/** Words beside a name that may change what it is: those that do not merely describe every food it may be. */
+const leftOverOf = (words: readonly string[], { start, length, found }: Span, index: NameIndex): string =>
+  words
+    .filter((_, i) => i < start || i >= start + length)
+    .filter((word) => !found.ids.every((id) => describes(word, index.kinds.get(id))))
+    .join(" ");
 
 /** How many letters of a word may be wrong: one in a short word, two in a long one. */
 const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : 2);
@@ -102,7 +102,7 @@ function slipsBetween(key: string, meant: readonly string[]): number | undefined
 
 /** The nearest name to misspelt words, or undefined when none is near. Several equally near are all named. */
 function nearest(words: readonly string[], index: NameIndex): NameMatch | undefined {
-  const meant = words.filter((word) => !describing.has(word));
+  const meant = words.filter((word) => !describesAny(word));
   let best: { slips: number; ids: Set<string> } = { slips: Infinity, ids: new Set() };
   for (const [key, found] of index.byKey) {
     const slips = slipsBetween(key, meant);
@@ -112,6 +112,12 @@ function nearest(words: readonly string[], index: NameIndex): NameMatch | undefi
   return best.ids.size === 0 ? undefined : { ids: [...best.ids], how: "spelling", leftOver: "" };
 }
 
+/** The ingredient that a whole text is the name of, with no word beside it; undefined where it is nobody's. */
+export function findExactly(text: string, index: NameIndex): NameMatch | undefined {
+  const found = index.byKey.get(wordsOf(text).join(" "));
+  return found && { ...found, leftOver: "" };
+}
+
 /**
  * Finds which ingredient a text names: the longest run of words that is somebody's name wins, the last one of
  * equally long runs. Words beside it must merely describe; the others come back as `leftOver`.
@@ -119,7 +125,7 @@ function nearest(words: readonly string[], index: NameIndex): NameMatch | undefi
 export function findNamed(text: string, index: NameIndex): NameMatch | undefined {
   const words = wordsOf(text);
   const span = longestSpan(words, index);
-  const leftOver = span ? leftOverOf(words, span) : "";
+  const leftOver = span ? leftOverOf(words, span, index) : "";
   if (span && leftOver === "") return { ...span.found, leftOver };
   const near = words.length > 0 ? nearest(words, index) : undefined;
   return near ?? (span && { ...span.found, leftOver });

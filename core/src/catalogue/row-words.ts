@@ -34,6 +34,7 @@ export const allergens = [
   "fish",
   "gluten-barley",
   "gluten-oats",
+  "gluten-rye",
   "lupin",
   "milk",
   "molluscs",
@@ -78,6 +79,11 @@ export type Basis = (typeof bases)[number];
 /** Measures that the tables weigh; a kitchen may name more of its own. */
 export type MeasureName =
   | "ball"
+  | "breast"
+  | "drumstick"
+  | "leg"
+  | "thigh"
+  | "wing"
   | "block"
   | "bunch"
   | "can"
@@ -128,6 +134,7 @@ export type MeasureName =
   | "head-large"
   | "head-little-gem"
   | "head-small"
+  | "jar"
   | "juice-of-one"
   | "knob"
   | "leaf"
@@ -243,6 +250,10 @@ export const foodClasses = [
   "tofu",
   "stock",
   "plant-milk",
+  "raw-meat",
+  "raw-poultry-or-mince",
+  "raw-fish",
+  "fresh-pastry",
   "cooked-meat",
   "cured-meat",
   "cooked-shellfish",

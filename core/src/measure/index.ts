@@ -11,6 +11,7 @@ export {
 } from "./parse-amount.ts";
 export { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 export { splitLine, type LineParts, type SizeWord } from "./split-line.ts";
+export type { StatedAmount } from "./stated-amount.ts";
 export type { LineRemarks } from "./line-remarks.ts";
 export { accept, invariant, refuse, type Result } from "./result.ts";
 export {

@@ -1,49 +1,113 @@
+const numberWords = [
+  "one",
+  "two",
+  "three",
+  "four",
+  "five",
+  "six",
+  "seven",
+  "eight",
+  "nine",
+  "ten",
+  "eleven",
+  "twelve",
+];
+const aNumber = `(?:an?|${numberWords.join("|")}|\\d+(?:\\.\\d+)?)`;
+const numberOf = (word: string): number => {
+  const at = numberWords.indexOf(word.toLowerCase());
+  if (at >= 0) return at + 1;
+  return /^an?$/i.test(word) ? 1 : Number(word);
+};
+
 const spokenCounts: readonly (readonly [RegExp, string])[] = [
-  [/^half an? dozen /i, "6 "],
+  [/^half (?:an? )?dozen /i, "6 "],
   [/^an? dozen /i, "12 "],
   [/^(?:an? )?half (?:of )?(?:an? )?/i, "0.5 "],
   [/^(?:an? |one )?quarter (?:of )?(?:an? )?/i, "0.25 "],
   [/^three[- ]quarters (?:of )?(?:an? )?/i, "0.75 "],
-  [/^(?:an? )?third (?:of )?(?:an? )?/i, "0.33 "],
+  [/^two[- ]thirds (?:of )?(?:an? )?/i, "0.667 "],
+  [/^(?:an? |one )?third (?:of )?(?:an? )?/i, "0.333 "],
   [/^(?:a couple(?: of)?|a pair of) /i, "2 "],
   [/^a few /i, "2-4 "],
   [/^several /i, "3-5 "],
-  [/^(?:an?|one) and a half /i, "1.5 "],
+  [/^(?:an?|one) or two /i, "1-2 "],
   // "a 5 cm piece", "a 400 g tin": the article counts nothing.
   [/^an? (?=\d)/i, ""],
   [/^an? /i, "1 "],
-  ...["one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve"].map(
-    (word, i) => [new RegExp(`^${word} `, "i"), `${i + 1} `] as const,
-  ),
+  ...numberWords.map((word, i) => [new RegExp(`^${word} `, "i"), `${i + 1} `] as const),
 ];
 
 const approximately =
-  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca\.?|c\.|~|nearly|almost|at least) ?(?=\S)/i;
+  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca(?:\.|(?= ?\d))|c\.|~|nearly|almost|at least) ?(?=\S)/i;
 const bullets = /^(?:[-–—•*▢□◦‣·]|\d+[.)](?= +[^\d\s]*\d))\s+/;
+const checkBox = /^(?:[-*•]\s*)?\[[ xX✓]?\]\s*/u;
+/** Words that measure nothing: "some mint", "plenty of pepper". */
+const uncounted =
+  /^(?:(?:just )?(?:some|a (?:little|bit|touch|hint|lick) (?:of )?|(?:lots|plenty|loads|a lot|masses) of )|extra (?=\p{L}))\s*/iu;
+const unitBeforeHalf =
+  "kilos?|kg|pounds?|lbs?|litres?|liters?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|ounces?|oz";
+
+/** "a pound and a half of plums" → "1.5 pound plums"; "one and a half teaspoons" → "1.5 teaspoons". */
+function withHalves(text: string): string {
+  const after = new RegExp(`^(${aNumber}) (${unitBeforeHalf}) and a half (?:of )?`, "i").exec(text);
+  if (after) return `${numberOf(after[1] ?? "") + 0.5} ${after[2]} ${text.slice(after[0].length)}`;
+  const before = new RegExp(`^(${aNumber}) and (?:a half|½) `, "i").exec(text);
+  return before ? `${numberOf(before[1] ?? "") + 0.5} ${text.slice(before[0].length)}` : text;
+}
+
+const halfDozens: Readonly<Record<string, number>> = { "½": 0.5, "1/2": 0.5, "1½": 1.5 };
+/** "2 dozen eggs" → "24 eggs". */
+const withoutDozens = (text: string): string =>
+  text.replace(/^(\d+(?:\.\d+)?|½|1\/2|1½) ?doz(?:en|s)?\.? (?:of )?/i, (_, count: string) => {
+    const dozens = halfDozens[count] ?? Number(count);
+    return `${dozens * 12} `;
+  });
 
 /** "a bunch" → "1 bunch"; leaves anything that does not begin with a spoken count. */
 export function wordsToNumber(text: string): string {
+  const halves = withoutDozens(withHalves(text));
+  if (halves !== text) return halves;
   const spoken = spokenCounts.find(([pattern]) => pattern.test(text));
-  return spoken ? text.replace(spoken[0], spoken[1]) : text;
+  return spoken ? withoutDozens(text.replace(spoken[0], spoken[1])) : text;
 }
+
+/** One spelling of spaces, quotes and fractions; no boxes to tick, bullets, stars or pointers to notes. */
+const tidy = (text: string): string =>
+  text
+    .normalize("NFC")
+    .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
+    .replace(/[‘’]/g, "'")
+    .replace(/[“”]/g, '"')
+    .replace(/\u2044/g, "/")
+    .replace(/\s+/g, " ")
+    .trim()
+    .replace(checkBox, "")
+    .replace(bullets, "")
+    .replace(/\s*[([]\s*see (?:the )?(?:notes?|tips?|above|below|recipe)[^)\]]*[)\]]/i, "")
+    .replace(/[*†]+$/, "")
+    .replace(/\bw\/o\b ?/gi, "without ")
+    .replace(/\bw\/ ?/gi, "with ")
+    .replace(/^optional:? (.+)$/i, "$1, optional");
+
+/** Numbers in one spelling: "1,5" → "1.5", "1,200" and "1'200" → "1200", "1-1/2" → "1 1/2". */
+const plainNumbers = (text: string): string =>
+  text
+    .replace(/(?<![\d.,])([1-9]\d{0,2})[,'](\d{3})(?!\d)/g, "$1$2")
+    .replace(/(\d),(\d{1,3})(?!\d)/g, "$1.$2")
+    .replace(/(?<![\d/])(\d+)-(?=\d\/\d|[¼½¾⅓⅔⅛])/g, "$1 ")
+    .replace(/\bfl(?:uid)?\.? ?(?:oz|ounces?)\b\.?/gi, "fl oz")
+    .replace(/(\d)(\s*)(?:to|or|–|—)(\s*)(?=\d|[¼½¾⅓⅔])/g, "$1-")
+    .replace(/([¼½¾⅓⅔])\s*(?:to|or|–|—)\s*(?=\d|[¼½¾⅓⅔])/g, "$1-")
+    // A mark that may be pounds or a number: it stays a word nobody knows, so that it is asked.
+    .replace(/(\d) ?#/g, "$1 hash")
+    .replace(/^([\d.]+|[¼½¾⅓⅔]|\d+\/\d+) an? /, "$1 ")
+    .replace(/(\d) ?(?:nos?\.?|pcs?\.?|numbers?)(?=$| [a-z(])/i, "$1");
 
 /**
  * A line in the one spelling that the grammar reads: no bullets, plain spaces, decimal points, thousands closed up,
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
  */
 export function normaliseLine(text: string): string {
-  const tidy = text
-    .normalize("NFC")
-    .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
-    .replace(/[‘’]/g, "'")
-    .replace(/\u2044/g, "/")
-    .replace(/\s+/g, " ")
-    .trim()
-    .replace(bullets, "")
-    .replace(/(?<![\d.,])([1-9]\d{0,2}),(\d{3})(?!\d)/g, "$1$2")
-    .replace(/(\d),(\d{1,3})(?!\d)/g, "$1.$2")
-    .replace(/\bfl(?:uid)?\.? ?(?:oz|ounces?)\b\.?/gi, "fl oz")
-    .replace(/(\d)(\s*)(?:to|or|–|—)(\s*)(?=\d|[¼½¾⅓⅔])/g, "$1-");
-  const exact = tidy.replace(approximately, "");
+  const exact = plainNumbers(tidy(text)).replace(approximately, "").replace(uncounted, "");
   return wordsToNumber(exact);
 }

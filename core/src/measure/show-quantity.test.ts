@@ -25,6 +25,10 @@ const stepError: Readonly<Record<string, number>> = {
   pint: 1 / 16,
   quart: 1 / 16,
   gallon: 1 / 16,
+  stone: 1 / 16,
+  dessertspoon: 1 / 16,
+  teacup: 1 / 16,
+  mug: 1 / 16,
 };
 
 const cups: readonly CupSystem[] = ["us-customary", "us-label", "metric"];

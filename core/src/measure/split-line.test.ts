@@ -3,7 +3,8 @@ import { takeRemarks } from "./line-remarks.ts";
 import { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 import { splitLine, type LineParts } from "./split-line.ts";
 import { splitNumberAndWord, looksLikeUnit } from "./split-number.ts";
-import { takeFruitPart, takeLength, takeStated } from "./stated-amount.ts";
+import { takeFruitPart, takeLength } from "./fruit-part.ts";
+import { takeStated } from "./stated-amount.ts";
 
 /** A line taken apart, in short: "low–high unit|word size : name ; preparation". */
 function short(text: string): string {
@@ -40,9 +41,10 @@ describe("a line taken apart", () => {
     ["rocket leaves, to serve", ": rocket leaves; to serve"],
     ["mint leaves to serve, torn", ": mint leaves; to serve, torn"],
     ["1 baby bunch beetroot", "1 bunch small: beetroot"],
-    ["baby carrots", ": baby carrots"],
+    ["baby carrots", "small: carrots"],
+    ["baby spinach", ": baby spinach"],
     ["a 5 cm piece of ginger, grated", "5 cm-piece: ginger; grated"],
-    ["1 clove, finely chopped, garlic", "1 clove: ; finely chopped, garlic"],
+    ["1 clove, finely chopped, garlic", "1: clove; finely chopped, garlic"],
   ])("%p is %p", (text, expected) => {
     expect(short(text).replace("3.3333333333333335", "3.333333")).toBe(expected);
   });
@@ -104,7 +106,7 @@ describe("one spelling for the grammar", () => {
     ["a half bunch", "0.5 bunch"],
     ["quarter of a cup", "0.25 cup"],
     ["three-quarters of a cup", "0.75 cup"],
-    ["a third of a cup", "0.33 cup"],
+    ["a third of a cup", "0.333 cup"],
     ["a couple of leeks", "2 leeks"],
     ["a few sprigs", "2-4 sprigs"],
     ["several leaves", "3-5 leaves"],
@@ -167,7 +169,7 @@ describe("what a line states", () => {
     ["4 leeks (200 g each)", { kind: "mass", grams: 800 }, "4 leeks"],
     ["leeks (200 g each)", { kind: "mass", grams: 200 }, "leeks"],
     ["4 leeks (white part) (800 g)", { kind: "mass", grams: 800 }, "4 leeks (white part)"],
-    ["4 leeks (2 bunches)", null, "4 leeks (2 bunches)"],
+    ["4 leeks (2 bunches)", null, "4 leeks"],
     ["4 leeks", null, "4 leeks"],
   ])("%p states %j", (text, stated, rest) => {
     const taken = takeStated(text, "us-customary");
@@ -201,7 +203,8 @@ describe("what a line states", () => {
     expect(taken?.rest).toBe(rest);
   });
 
-  it("a length alone is none, nor a knob of butter", () => {
-    expect([takeLength("5 cm ginger"), takeLength("1 knob of butter")]).toEqual([undefined, undefined]);
+  it("a length alone is one of a root that is sold by length, and a knob of butter is none", () => {
+    expect(takeLength("5 cm ginger")).toEqual({ count: { low: 5, high: 5 }, rest: "ginger" });
+    expect([takeLength("5 cm cucumber"), takeLength("1 knob of butter")]).toEqual([undefined, undefined]);
   });
 });

@@ -1,7 +1,11 @@
 import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient";
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
 import { normaliseLine } from "./normalise-line.ts";
-import { leavesFrom, takeFruitPart, takeLength, takeStated, type StatedAmount } from "./stated-amount.ts";
+import { amountFirst } from "./amount-first.ts";
+import { anyOf, measureWords, pluralOf } from "./amount-words.ts";
+import { onceSaid } from "./double-amount.ts";
+import { eggParts, leavesFrom, takeFruitPart, takeLength } from "./fruit-part.ts";
+import { takeStated, type Stated, type StatedAmount } from "./stated-amount.ts";
 import { findUnit, unitsFor, type CupSystem, type Unit } from "./units.ts";
 
 export type SizeWord = "small" | "medium" | "large" | "";
@@ -16,17 +20,25 @@ export type LineParts = {
   readonly size: SizeWord;
   /** What the line itself says it weighs or holds in all: a bracket, or "2 x 400 g". */
   readonly stated: StatedAmount | null;
+  /** More of the same, and other things that would do instead, as the line says them. */
+  readonly added: readonly StatedAmount[];
+  readonly offered: readonly string[];
+  /** What is stated is what is left once it is drained. */
+  readonly isDrained: boolean;
+  /** Its own statements cannot both be right. */
+  readonly disagrees: boolean;
+  /** A range that runs downwards, or a number at the end, was meant as something else. */
+  readonly isOdd: boolean;
   /** "juice", "zest" or both, where the line asks for that of a fruit. */
   readonly parts: readonly ("juice" | "zest")[];
   readonly name: string;
+  /** The name before sizes and measures came off it: "vine leaves", "little gem". */
+  readonly wholeName: string;
   readonly preparation: string;
   readonly remarks: LineRemarks;
   /** True of "For the dressing:". */
   readonly heading: boolean;
 };
-
-const measureWords =
-  "handful bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet bag thumb spoonful cup";
 
 /** Ways of writing a unit that the library does not know. */
 const furtherUnits: UnitOfMeasureDefinitions = {
@@ -34,11 +46,15 @@ const furtherUnits: UnitOfMeasureDefinitions = {
   gramme: { short: "gm", plural: "grammes", alternates: ["gms", "gr"] },
   centilitre: { short: "cl", plural: "centilitres", alternates: ["centiliter", "centiliters"] },
   litre: { short: "litre", plural: "litres" },
-  tbs: { short: "tbs", plural: "tbs", alternates: ["Tbs", "tbs.", "Tbs."] },
+  tbs: { short: "tbs", plural: "tbs", alternates: ["Tbs", "tbs.", "Tbs.", "tblsp"] },
+  dessertspoon: { short: "dsp", plural: "dessertspoons", alternates: ["dessertspoonful"] },
+  mug: { short: "mug", plural: "mugs", alternates: ["mugful", "mugfuls"] },
+  teacup: { short: "teacup", plural: "teacups", alternates: [] },
+  stone: { short: "stone", plural: "stones", alternates: [] },
+  quart: { short: "quart", plural: "quarts", alternates: ["qt", "qts", "qt.", "qts."] },
+  decilitre: { short: "dl", plural: "decilitres", alternates: ["deciliter", "deciliters"] },
+  cubic: { short: "cc", plural: "cc", alternates: [] },
 };
-
-const pluralOf = (word: string): string =>
-  /(?:ch|sh|x)$/.test(word) ? `${word}es` : word === "leaf" ? "leaves" : `${word}s`;
 
 const definitions = (): UnitOfMeasureDefinitions => ({
   ...furtherUnits,
@@ -47,10 +63,7 @@ const definitions = (): UnitOfMeasureDefinitions => ({
   ),
 });
 
-const aMeasure = `(?:${measureWords
-  .split(" ")
-  .map((word) => `${pluralOf(word)}|${word}`)
-  .join("|")}|good pinch)`;
+const aMeasure = `(?:${anyOf(measureWords)}|good pinch|pint|cup|litre|liter|kilo|pound|teaspoon|tablespoon|tsp|tbsp|mug)`;
 /** "pinch of saffron": one of a measure that was not counted. */
 const uncounted = new RegExp(
   `^(?:(?:small|large|big|good|generous|heaped|scant) )?${aMeasure} (?:of )?`,
@@ -58,7 +71,7 @@ const uncounted = new RegExp(
 );
 /** "celery stalks", "garlic cloves": the measure after the name. */
 const trailingMeasure =
-  /^(.+?) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|slice|fillet)s?$/i;
+  /^(.+?) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|slice|fillet|loaf|loave)s?$/i;
 
 /** The library's own sizes are left to us: "2 large cloves" has both a size and a measure. */
 const grammar = {
@@ -82,11 +95,11 @@ const grammar = {
 
 const sizes: readonly (readonly [RegExp, SizeWord])[] = [
   [
-    /^(?:very |extra[- ])?(?:small|little|baby(?= (?:bunch|handful))|thin|scant|mean|mini)(?:ish)? /i,
+    /^(?:very |extra[- ])?(?:small|little|baby(?= (?:bunch|handful|beets?|beetroots?|carrots?|turnips?|leeks?|courgettes?|zucchinis?|aubergines?|eggplants?|artichokes?|cucumbers?|onions?|parsnips?|fennel|potato(?:es)?))|sm\.?|sml\.?|thin|scant|mean|mini)(?:ish)? /i,
     "small",
   ],
   [
-    /^(?:very |extra[- ])?(?:large|big|good|generous|heaped|heaping|rounded|fat|huge|hefty)(?:[- ]sized)? /i,
+    /^(?:very |extra[- ])?(?:large|lg\.?|lge\.?|big|good|generous|heaped|heaping|rounded|huge|hefty)(?:[- ]sized)? /i,
     "large",
   ],
   [/^(?:medium(?:[- ]sized)?|med\.?|level|average) /i, "medium"],
@@ -121,41 +134,49 @@ const countOf = (low: number | null, high: number | null): LineParts["count"] =>
  * The numbers and units are read by parse-ingredient; nothing is guessed here, and the name is kept as written.
  */
 export function splitLine(text: string, cup: CupSystem): LineParts {
-  const { text: said, remarks } = takeRemarks(normaliseLine(text));
-  const fruit = takeFruitPart(said.replace(leavesFrom, ""));
+  const { text: said, remarks } = takeRemarks(onceSaid(normaliseLine(amountFirst(normaliseLine(text)))));
+  const fruit = takeFruitPart(eggParts(said).replace(leavesFrom, ""));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
-  const { stated, rest } = takeStated(counted, cup);
+  const { rest, ...stated } = takeStated(counted, cup);
+  const disagrees = stated.disagrees || oddThousands.test(said);
+  const about = { ...stated, disagrees, parts: fruit.parts, remarks, isOdd: false };
   const length = takeLength(rest);
   if (length)
-    return {
-      ...numbered(length.rest, remarks),
-      count: length.count,
-      word: "cm-piece",
-      stated,
-      parts: fruit.parts,
-      unit: null,
-      size: "",
-    };
+    return { ...named(length.rest), ...about, count: length.count, word: "cm-piece", unit: null, size: "" };
   const [line] = parseIngredient(rest, grammar);
-  if (!line || line.isGroupHeader)
+  if (!line || line.isGroupHeader) {
+    const name = named(text.replace(/:\s*$/, ""));
     return {
-      ...numbered(text.replace(/:\s*$/, ""), remarks),
+      ...name,
+      ...about,
+      ...nothingStated,
       count: null,
       unit: null,
       word: "",
       size: "",
-      stated: null,
-      parts: [],
       heading: line !== undefined,
     };
-  return { ...measured(line, cup), stated, parts: fruit.parts, remarks, heading: false };
+  }
+  const wholeName = splitPreparation(line.description.replace(/^of /i, "")).name;
+  // The grammar also takes a number at the end of a line, which may be anything: "carrots, bunched, 1".
+  const isAtEnd = line.quantity !== null && !/^[\d.¼½¾⅓⅔⅛⅜⅝⅞]/.test(rest);
+  const isOdd =
+    isAtEnd || (line.quantity !== null && line.quantity2 !== null && line.quantity2 < line.quantity);
+  return { wholeName, ...measured(line, cup), ...about, isOdd, heading: false };
 }
 
-const numbered = (name: string, remarks: LineRemarks) => ({
-  ...splitPreparation(name),
-  remarks,
-  heading: false,
-});
+/** "1.000 g" may be a thousand or one. */
+const oddThousands = /(?<![\d.])[1-9]\d{0,2}\.\d{3} ?(?:g|gr|grams?|ml)\b/i;
+
+const nothingStated: Pick<Stated, "stated"> & { readonly parts: readonly never[] } = {
+  stated: null,
+  parts: [],
+};
+
+function named(text: string) {
+  const split = splitPreparation(text);
+  return { ...split, wholeName: split.name, heading: false };
+}
 
 type Parsed = ReturnType<typeof parseIngredient>[number];
 
@@ -191,8 +212,11 @@ function measured(line: Parsed, cup: CupSystem) {
       size: first.size,
       ...named,
       name: trailing[1] ?? "",
-      word: (trailing[2] ?? "").toLowerCase().replace("leave", "leaf"),
+      word: (trailing[2] ?? "").toLowerCase().replace("leave", "leaf").replace("loave", "loaf"),
     };
+  // "4 cloves" names nothing but its measure: it is asked what of.
+  if (named.name === "" && then.word !== "")
+    return { count, unit: null, word: "", size: first.size, ...named, name: then.word };
   return { count, unit: then.unit, word: then.word, size: first.size, ...named };
 }
 

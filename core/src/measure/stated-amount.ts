@@ -1,29 +1,26 @@
+import { aNumber, anyOf, massWords, packWords, someNumber, volumeWords } from "./amount-words.ts";
 import { parseAmount, type Amount } from "./parse-amount.ts";
-import { wordsToNumber } from "./normalise-line.ts";
 import type { CupSystem } from "./units.ts";
 
 /** What a line itself says something weighs or holds. */
 export type StatedAmount = Exclude<Amount, { kind: "count" }>;
 
-const ofFruit =
-  /^(?:(?:the |some )?(?:finely |freshly )?(?:grated |squeezed )?)(juice|zest|rind)(?: (?:and|&) (?:finely )?(?:grated )?(juice|zest|rind))? (?:of|from) /i;
+/** What else a line says about amounts, and what is left of it. */
+export type Stated = {
+  /** What it all weighs or holds. */
+  readonly stated: StatedAmount | null;
+  /** More of the same: "plus 2 tbsp for frying". */
+  readonly added: readonly StatedAmount[];
+  /** Something else that will do: "(or 1 tbsp honey)". */
+  readonly offered: readonly string[];
+  /** Said of what is in a tin once its liquid is poured off. */
+  readonly isDrained: boolean;
+  /** Two statements of one amount that cannot both be right. */
+  readonly disagrees: boolean;
+  readonly rest: string;
+};
 
-const partOf = (word: string): "juice" | "zest" => (word.toLowerCase() === "juice" ? "juice" : "zest");
-
-/** "juice of half a lemon" → "0.5 lemon" and what was asked of it. */
-export function takeFruitPart(text: string): { parts: ("juice" | "zest")[]; rest: string } {
-  const match = ofFruit.exec(text);
-  if (!match) return { parts: [], rest: text };
-  const parts = [match[1], match[2]].flatMap((word) => (word ? [partOf(word)] : []));
-  const rest = wordsToNumber(text.slice(match[0].length));
-  return { parts, rest: /^[\d.¼½¾⅓⅔]/.test(rest) ? rest : `1 ${rest}` };
-}
-
-/** "leaves from 4 sprigs of rosemary" counts the sprigs. */
-export const leavesFrom =
-  /^(?:the )?(?:picked )?(?:leaves|needles|kernels|flesh|seeds) (?:of|from) (?=[\d¼½¾])/i;
-
-type Stated = { stated: StatedAmount | null; rest: string };
+const none = { stated: null, added: [], offered: [], isDrained: false, disagrees: false } as const;
 
 const scaled = (amount: StatedAmount | null, factor: number): StatedAmount | null => {
   if (!amount) return null;
@@ -32,86 +29,134 @@ const scaled = (amount: StatedAmount | null, factor: number): StatedAmount | nul
     : { ...amount, ml: amount.ml * factor, count: amount.count * factor };
 };
 
+const amountWritten = `${someNumber}[ -]?(?:${massWords}|${volumeWords})\\b\\.?`;
+const firstAmount = new RegExp(amountWritten, "i");
+
+/** The first weight or volume that a text names. */
 function amountIn(text: string, cup: CupSystem): StatedAmount | null {
-  if (!/\d|[¼½¾⅓⅔⅛]/.test(text) || !/[a-z]/i.test(text)) return null;
-  const written = text.replace(/^[^\d¼½¾⅓⅔⅛]*/, "").replace(/(\d)-(?=[a-z])/i, "$1 ");
-  const read = parseAmount(written, cup);
-  return read.ok && read.value.amount.kind !== "count" ? read.value.amount : null;
+  const written = firstAmount.exec(text)?.[0].replace(/(\d|[¼½¾⅓⅔⅛])-(?=[a-z])/i, "$1 ");
+  const read = written === undefined ? undefined : parseAmount(written, cup);
+  return read?.ok && read.value.amount.kind !== "count" ? read.value.amount : null;
 }
 
-/** What counted pieces weigh, after a comma: "3 cucumbers, 1.2 kg", "4 leeks, 200 g each, trimmed". */
-const weightAfter =
-  /^(.+?)[,;] ?(?:about |approx(?:imately|\.)? |~ ?)?((?:\d+ )?[\d.]+(?:\/\d+)? ?(?:kg|kilos?|kilograms?|g|grams?|lbs?|pounds?|oz|ounces?)\b\.?)(?: (each|apiece|in all|in total|altogether|together))?(?=[,;]|$)(.*)$/i;
+const pack = anyOf(packWords);
+/** "2 x 400 g tins", "2 × 125 g". */
+const multiplied = new RegExp(`^([\\d.]+) ?(?:x|×|\\*) ?(${amountWritten})(?= |$)`, "i");
+/** "400 g tin", "2 15-oz cans", "1 (14.5-ounce) can", "8-ounce package of". */
+const eachPack = new RegExp(
+  `^(?:([\\d.]+) )?\\(?(${aNumber}[ -]?(?:${massWords}|ml|cl|l|litres?|fl oz)\\b\\.?)\\)? ?-?(?=(?:${pack})\\b)`,
+  "i",
+);
+/** "3 cucumbers, 1.2 kg", "4 leeks, 200 g each", "6 potatoes about 120 g each", "feta, 2 packs (200 g each)". */
+const weightAfter = new RegExp(
+  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|altogether|together))?(?=[,;]|$)(.*)$`,
+  "i",
+);
+const isEachWord = (word: string | undefined): boolean => /^(?:each|apiece)$/i.test(word ?? "");
 
-function statedAfter(text: string, cup: CupSystem): Stated | undefined {
-  const [, before = "", weight = "", share = "", after = ""] = weightAfter.exec(text) ?? [];
+function statedBefore(
+  text: string,
+  cup: CupSystem,
+): { stated: StatedAmount | null; rest: string } | undefined {
+  const times = multiplied.exec(text) ?? eachPack.exec(text);
+  const each = times && amountIn(times[2] ?? "", cup);
+  if (!times || !each) return undefined;
+  const count = Number(times[1] ?? 1);
+  return { stated: scaled(each, count), rest: `${count} ${text.slice(times[0].length).trim()}` };
+}
+
+function statedAfter(
+  text: string,
+  cup: CupSystem,
+): { stated: StatedAmount | null; rest: string } | undefined {
+  const [, before = "", weight = "", share, after = ""] = weightAfter.exec(text) ?? [];
   const counted = before === "" ? undefined : parseAmount(before, cup);
   if (!counted?.ok || counted.value.amount.kind !== "count") return undefined;
   const { low, high } = counted.value.amount;
-  const isEach = /^(?:each|apiece)$/i.test(share);
-  const stated = scaled(amountIn(weight, cup), isEach ? (low + high) / 2 : 1);
+  const stated = scaled(amountIn(weight, cup), isEachWord(share) ? (low + high) / 2 : 1);
   return stated ? { stated, rest: `${before}${after}` } : undefined;
 }
 
-/** "2 x 400 g tins …" and "2 (400 g) tins …": so many of a stated amount. A bracket later in the line is the whole. */
-export function takeStated(text: string, cup: CupSystem): Stated {
-  const multiplied = /^([\d.]+) ?(?:x|×|\*) ?((?:[\d.,]+) ?-?[a-z]+\.?)(?= |$)/i.exec(text);
-  if (multiplied) {
-    const each = amountIn(multiplied[2] ?? "", cup);
-    if (each)
-      return {
-        stated: scaled(each, Number(multiplied[1])),
-        rest: `${multiplied[1]} ${text.slice(multiplied[0].length).trim()}`,
-      };
+const adds = /^(?:plus|\+|and (?:an? )?(?:extra|another|further)|with an extra)\b ?/i;
+const offers = /^or\b ?/i;
+const describes = /\b(?:cooked|soaked|boiled|dissolved|steeped|mixed|simmered|rinsed) (?:in|with)\b/i;
+/** A tail that adds: ", plus 2 tbsp for frying", "+ 1 tbsp to serve". */
+const addedAfter = new RegExp(
+  `,? (?:plus|\\+|and) (?:an? )?(?:extra |another |further )?(${amountWritten})(?: (?:more|extra))?(?: ?(?:for|to)\\b[^,;]*)?$`,
+  "i",
+);
+/** ", or 2 tsp honey", "or 1 tbsp vinegar" at the end. */
+const offeredAfter = new RegExp(`,? or (${amountWritten} .+)$`, "i");
+
+/** Weights that two statements of one amount may differ by: ounces and pounds are rounded freely. */
+const mostApart = 0.25;
+const isMetric = (written: string): boolean =>
+  /\d ?(?:kg|kilos?|kilograms?|g|gr|grams?|gms?)\b/i.test(written);
+
+type Bracket = { readonly inside: string; readonly before: string; readonly after: string };
+type Reading = Omit<Stated, "rest">;
+
+/** What one bracket says of the amount before it. */
+function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem): Reading | "keep" {
+  const amount = amountIn(inside, cup);
+  if (adds.test(inside)) return amount ? { ...said, added: [...said.added, amount] } : "keep";
+  if (offers.test(inside)) return { ...said, offered: [...said.offered, inside.replace(offers, "")] };
+  if (describes.test(inside)) return "keep";
+  if (!amount) {
+    // "(about 3 medium)", "(1 stick)", "(from 2 ears)": the same amount once more, in pieces.
+    return /^(?:about |approx\.? |roughly |from |~)?(?:[\d.]+(?:[\s/-][\d./]+)?|[¼½¾⅓⅔]|an?|one|two|three|four) ?[a-z -]*$/i.test(
+      inside,
+    )
+      ? said
+      : "keep";
   }
-  const eachTin =
-    /^([\d.]+) ((?:[\d.]+)[ -]?(?:g|kg|oz|ounces?|ml|lb)) (?=(?:tins?|cans?|jars?|packets?|packs?|blocks?|bags?|tubs?)\b)/i.exec(
-      text,
-    );
-  if (eachTin) {
-    const each = amountIn(eachTin[2] ?? "", cup);
-    if (each)
-      return {
-        stated: scaled(each, Number(eachTin[1])),
-        rest: `${eachTin[1]} ${text.slice(eachTin[0].length)}`,
-      };
+  const isDrained = said.isDrained || /\bdrained\b/i.test(inside);
+  const main = firstAmount.exec(before)?.[0] ?? "";
+  const mainAmount = main === "" ? null : amountIn(main, cup);
+  if (mainAmount?.kind === "mass" && amount.kind === "mass" && !isDrained) {
+    const isPiece = new RegExp(`\\b(?:${pack})\\b`, "i").test(before);
+    const apart = Math.abs(mainAmount.grams / amount.grams - 1);
+    if (apart > mostApart && !isPiece) return { ...said, disagrees: true };
+    return isMetric(main) || !isMetric(inside) ? said : { ...said, stated: amount };
   }
-  for (const bracket of text.matchAll(/\(([^()]*)\)/g)) {
-    const inside = (bracket[1] ?? "").trim();
-    const amount = amountIn(inside, cup);
-    if (!amount) continue;
-    const before = text.slice(0, bracket.index).trim();
-    const perItem = /^[\d.¼½¾]+$/.test(before) || /\beach\b/i.test(inside);
-    const count = perItem ? Number.parseFloat(before) || 1 : 1;
-    return {
-      stated: scaled(amount, count),
-      rest: `${before} ${text.slice(bracket.index + bracket[0].length)}`.replace(/\s+/g, " ").trim(),
-    };
-  }
-  return statedAfter(text, cup) ?? { stated: null, rest: text };
+  if (mainAmount && amount.kind === "volume" && mainAmount.kind === "mass") return said;
+  const perItem = /^[\d.¼½¾]+$/.test(before.trim()) || /\b(?:each|apiece)\b/i.test(inside);
+  const count = perItem ? Number.parseFloat(before) || 1 : 1;
+  return { ...said, stated: scaled(amount, count), isDrained };
 }
 
-/** "2 cm piece of ginger", "a thumb-sized knob": lengths of a root, in centimetres. */
-const lengthOf =
-  /^([\d.]+)(?:-([\d.]+))?[ -]?(cm|centimetres?|inch(?:es)?|in|")[- ]?(?:long )?(?:piece|knob|chunk|length)?s?(?: of)? /i;
-
-export function takeLength(
-  text: string,
-): { count: { readonly low: number; readonly high: number }; rest: string } | undefined {
-  const match = lengthOf.exec(text);
-  if (match && /piece|knob|chunk|length/i.test(match[0])) {
-    const cm = /^c/i.test(match[3] ?? "") ? 1 : 2.54;
-    const low = Number(match[1]) * cm;
-    return {
-      count: { low, high: match[2] ? Number(match[2]) * cm : low },
-      rest: text.slice(match[0].length),
+/**
+ * Takes out of a line what it says of amounts beside the first: brackets that add, offer, describe or say the same again,
+ * "2 x 400 g tins", "6 …, 120 g each", "plus 2 tbsp for frying". A bracket that says nothing of amounts stays.
+ */
+export function takeStated(text: string, cup: CupSystem): Stated {
+  const before = statedBefore(text, cup);
+  let said: Reading = { ...none, stated: before?.stated ?? null };
+  let rest = before?.rest ?? text;
+  for (const bracket of [...rest.matchAll(/\(([^()]*)\)/g)].reverse()) {
+    const at = {
+      inside: (bracket[1] ?? "").trim(),
+      before: rest.slice(0, bracket.index),
+      after: rest.slice(bracket.index + bracket[0].length),
     };
+    const read = readBracket(at, said, cup);
+    if (read === "keep") continue;
+    said = read;
+    rest = `${at.before.trim()} ${at.after.trim()}`.replace(/\s+([,;])/g, "$1").trim();
   }
-  const thumb =
-    /^([\d.]+ )?(?:thumb|knob)(?:-?sized?)?(?: (?:piece|knob|chunk))?s? (?:of )?(?=(?:fresh |root )*ginger|horseradish)/i.exec(
-      text,
-    );
-  if (!thumb) return undefined;
-  const many = Number(thumb[1] ?? 1);
-  return { count: { low: 2 * many, high: 5 * many }, rest: text.slice(thumb[0].length) };
+  const more = addedAfter.exec(rest);
+  const extra = more && amountIn(more[1] ?? "", cup);
+  // "1/4 cup plus 2 tablespoons oil" is one amount; its end is no food's end.
+  if (more && extra && more.index > 0) {
+    said = { ...said, added: [...said.added, extra] };
+    rest = rest.slice(0, more.index);
+  }
+  const other = offeredAfter.exec(rest);
+  if (other) {
+    said = { ...said, offered: [...said.offered, other[1] ?? ""] };
+    rest = rest.slice(0, other.index);
+  }
+  if (said.stated) return { ...said, rest };
+  const after = statedAfter(rest, cup);
+  return after ? { ...said, ...after } : { ...said, rest };
 }

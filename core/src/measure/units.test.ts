@@ -62,8 +62,8 @@ describe("finding a unit by what was written", () => {
     expect(findUnit(written, units)?.id).toBe(id);
   });
 
-  it("knows no bunch, no stone and no nothing", () => {
-    expect(["bunch", "stone", ""].map((word) => findUnit(word, units))).toEqual([
+  it("knows no bunch, no rod and no nothing", () => {
+    expect(["bunch", "rod", ""].map((word) => findUnit(word, units))).toEqual([
       undefined,
       undefined,
       undefined,

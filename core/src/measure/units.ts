@@ -37,6 +37,7 @@ const massUnits: readonly Written[] = [
   ["tonne", 1_000_000, "tonne tonnes", definition],
   ["oz", gramsPerOunce, "oz ozs ounce ounces", nist],
   ["lb", 453.59237, "lb lbs pound pounds", nist],
+  ["stone", 6350.29318, "stone stones", nist],
 ];
 
 const fixedVolumes: readonly Written[] = [
@@ -72,12 +73,15 @@ const allUnits = (cup: CupSystem): readonly Unit[] => {
   const [flOz, pint, quart, gallon, measuresSource] = ounceToGallon[cup];
   const ownVolumes: readonly Written[] = [
     ["fl oz", flOz, "floz", measuresSource],
-    ["pint", pint, "pint pints pt", measuresSource],
-    ["quart", quart, "quart quarts qt", measuresSource],
+    ["pint", pint, "pint pints pt pts", measuresSource],
+    ["quart", quart, "quart quarts qt qts", measuresSource],
     ["gallon", gallon, "gallon gallons gal", measuresSource],
     ["tsp", tsp, "tsp tsps teaspoon teaspoons t", source],
-    ["tbsp", tbsp, "tbsp tbsps tbs tablespoon tablespoons T", source],
+    ["tbsp", tbsp, "tbsp tbsps tbs tblsp tablespoon tablespoons T", source],
     ["cup", cupMl, "cup cups c", source],
+    ["dessertspoon", 10, "dessertspoon dessertspoons dsp", "British spoons, common practice"],
+    ["teacup", 160, "teacup teacups", "common practice"],
+    ["mug", 300, "mug mugs mugful mugfuls", "common practice"],
   ];
   return [...massUnits.map(ofKind("mass")), ...[...fixedVolumes, ...ownVolumes].map(ofKind("volume"))];
 };

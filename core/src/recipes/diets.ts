@@ -9,7 +9,7 @@ export type Diet = (typeof diets)[number];
 const against: Readonly<Record<Exclude<Diet, "vegan" | "vegetarian">, readonly string[]>> = {
   "nut-free": ["nuts", "peanut"],
   "dairy-free": ["milk"],
-  "gluten-free": ["wheat", "gluten-barley", "gluten-oats"],
+  "gluten-free": ["wheat", "gluten-barley", "gluten-oats", "gluten-rye"],
 };
 
 /** May it be in a dish of this diet? What must be checked on the label counts as no. */

@@ -3,6 +3,7 @@ import { allergens, type Allergen } from "@apron/core/catalogue";
 const names: Readonly<Partial<Record<Allergen, string>>> = {
   "gluten-barley": "barley (gluten)",
   "gluten-oats": "oats (gluten)",
+  "gluten-rye": "rye (gluten)",
   wheat: "wheat (gluten)",
   soy: "soya",
 };

@@ -46,6 +46,27 @@ const looseMeasures: readonly LooseMeasure[] = [
   { measure: "clove", categories: ["allium"], per: "g", amount: 3.5, low: 2, high: 8 },
 ];
 
+/** What is counted by a name that is a size of its own. Common practice, no source. */
+export const colloquialMeasures: readonly (readonly [said: string, measure: MeasureName])[] = [
+  ["little gem", "head-little-gem"],
+  ["gem lettuce", "head-little-gem"],
+  ["romaine heart", "head-heart"],
+  ["plum tomato", "each-plum"],
+  ["roma tomato", "each-plum"],
+  ["persian cucumber", "each-persian"],
+  ["lebanese cucumber", "each-persian"],
+  ["english cucumber", "each-english"],
+  ["continental cucumber", "each-english"],
+  ["new potato", "each-new"],
+  ["bocconcini", "each-small"],
+  ["breast", "breast"],
+  ["thigh", "thigh"],
+  ["drumstick", "drumstick"],
+  ["chicken leg", "leg"],
+  ["duck leg", "leg"],
+  ["wing", "wing"],
+];
+
 /** The loose measures that suit an ingredient of a category with a density (grams per millilitre, 1 when unknown). */
 export const looseMeasuresFor = (about: {
   readonly id: string;

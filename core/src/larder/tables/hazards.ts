@@ -41,7 +41,7 @@ export const componentHazards: readonly Hazard[] = [
   },
   {
     ...{ id: "meat-or-fish", name: "meat or fish in it", days: 3, caution: null },
-    ...{ classes: ["cooked-meat", "cured-meat", "cooked-shellfish", "tinned-fish", "smoked-or-cured-fish"], when: "any" },
+    ...{ classes: ["raw-meat", "raw-poultry-or-mince", "raw-fish", "cooked-meat", "cured-meat", "cooked-shellfish", "tinned-fish", "smoked-or-cured-fish"], when: "any" },
     source: "USDA FSIS leftovers (3–4 days); Food Code 2022 for smoked fish, from memory",
   },
   {

@@ -1,0 +1,27 @@
+import { languages, lexiconOf, type Language, type Lexicon } from "../languages/index.ts";
+import { foreignNames } from "./tables/foreign-names.ts";
+
+/** The names of an ingredient in a language, the most usual first. */
+export const foreignNamesOf = (id: string, language: Language): readonly string[] =>
+  foreignNames[id]?.[language].split(",").map((name) => name.trim()) ?? [];
+
+/** Ids that English lines mean more than one food by. */
+const unlikeItsId: Readonly<Record<string, string>> = { lentil: "cooked lentil", yam: "white yam" };
+
+/** What an ingredient is called in the English that lines are read in: its id, which nothing else is called. */
+const readAs = (id: string): string => unlikeItsId[id] ?? id.replaceAll("-", " ");
+
+let built: ReadonlyMap<Language, Lexicon> | undefined;
+
+/** The lexicons of every language, with the names of the reference ingredients. Built when they are first asked for. */
+export function foreignLexicons(): ReadonlyMap<Language, Lexicon> {
+  built ??= new Map(
+    languages.map((language) => {
+      const names = Object.keys(foreignNames).flatMap((id) =>
+        foreignNamesOf(id, language).map((name) => [name, readAs(id)] as const),
+      );
+      return [language, lexiconOf(language, names)];
+    }),
+  );
+  return built;
+}

@@ -1,0 +1,160 @@
+import { wordsOf } from "./name-keys.ts";
+import type { LineParts } from "../measure/index.ts";
+import { hasOwnMeasure } from "./find-measure.ts";
+import type { LineAlternative, LineIngredient, LineReader } from "./line-reading.ts";
+import { findExactly, findNamed, type NameIndex, type NameMatch } from "./name-index.ts";
+import { partYield, splitPart, type FoodPart } from "./part-names.ts";
+
+export type NamedLine = {
+  readonly ingredient: LineIngredient;
+  readonly alternatives: readonly LineAlternative[];
+  /** What of it is asked for, where that is not what it is usually bought for. */
+  readonly part?: FoodPart;
+  /** Its words are all known, whether or not they name one food alone. */
+  readonly isKnown: boolean;
+};
+
+const asIngredient = (match: NameMatch | undefined): LineIngredient => {
+  const [only] = match?.ids ?? [];
+  if (!match || only === undefined) return { kind: "unknown" };
+  return match.ids.length === 1 && match.leftOver === "" && match.how !== "spelling"
+    ? { kind: "one", id: only, how: match.how }
+    : { kind: "ask", candidates: match.ids };
+};
+
+const isFullyKnown = (match: NameMatch | undefined): boolean =>
+  match !== undefined && match.leftOver === "" && match.how !== "spelling";
+
+const idsOf = (named: LineIngredient): readonly string[] =>
+  named.kind === "one" ? [named.id] : named.kind === "ask" ? named.candidates : [];
+
+/**
+ * "cauliflower core", "chard stems": a part that comes off when the food is trimmed. Not of what is a food by that name
+ * ("pumpkin seeds") or is bought for it ("celery stalks"): only one ingredient that gives the part may be meant.
+ */
+function partOfLine(name: string, reader: LineReader): NamedLine | undefined {
+  const said = splitPart(name);
+  if (!said) return undefined;
+  const food = idsOf(asIngredient(findNamed(said.food, reader.index)));
+  const whole = idsOf(asIngredient(findNamed(name, reader.index)));
+  const giving = food.filter((id) => {
+    const facts = reader.facts(id);
+    return facts && whole.includes(id) && partYield(facts.trims, said.part);
+  });
+  const [only] = giving;
+  return only !== undefined && giving.length === 1
+    ? { ingredient: { kind: "one", id: only, how: "name" }, alternatives: [], part: said.part, isKnown: true }
+    : undefined;
+}
+
+/** "red or white wine vinegar", "lemon or lime juice": what comes before "or" borrows the end of what comes after. */
+function withBorrowedEnd(first: string, second: string, index: NameIndex): LineIngredient {
+  const words = second.split(" ");
+  for (let from = 1; from < words.length; from++) {
+    const whole = asIngredient(findNamed(`${first} ${words.slice(from).join(" ")}`, index));
+    if (whole.kind === "one") return whole;
+  }
+  return asIngredient(findNamed(first, index));
+}
+
+const seasonings = ["spice", "salt-condiment"];
+const spoons = ["tsp", "pinch"];
+
+/** Only one of the candidates comes in bunches, or in tins, or by the teaspoon: then that one is meant. */
+function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader): LineIngredient {
+  if (named.kind !== "ask" || (parts.unit && !spoons.includes(parts.unit.id))) return named;
+  if (!isFullyKnown(findNamed(parts.name, reader.index))) return named;
+  const fits = named.candidates.filter((id) => {
+    const facts = reader.facts(id);
+    if (!facts) return false;
+    const isSeasoning = parts.unit !== null || !parts.count || spoons.includes(parts.word);
+    return isSeasoning ? seasonings.includes(facts.category) : hasOwnMeasure(parts.word, facts);
+  });
+  const [only] = fits;
+  return only !== undefined && fits.length === 1 ? { kind: "one", id: only, how: "usual" } : named;
+}
+
+/** The share that an alternative may be: "half may be spinach". */
+const shares: readonly (readonly [RegExp, number])[] = [
+  [/\bhalf\b/i, 0.5],
+  [/\b(?:a |one )?third\b/i, 1 / 3],
+  [/\b(?:a |one )?quarter\b/i, 0.25],
+];
+const partly =
+  /\b(?:half|(?:a |one )?(?:third|quarter)) (?:of (?:it|them|this) )?(?:may|can|could) be (.+)$/i;
+const amountBefore =
+  /^(?:about )?[\d./¼½¾⅓⅔ -]+ ?(?:(?:kg|g|ml|l|oz|lb|tbsp|tsp|cups?|tablespoons?|teaspoons?)\b\.? ?)?(?:of )?/i;
+
+function alternativeOf(text: string, index: NameIndex): LineAlternative {
+  const share = partly.exec(text);
+  const name = (share?.[1] ?? text).replace(amountBefore, "").replace(/^(?:half|use) /i, "");
+  const maxShare = share ? (shares.find(([words]) => words.test(share[0]))?.[1] ?? 1) : 1;
+  return { text, ingredient: asIngredient(findNamed(name, index)), maxShare };
+}
+
+/** What this kitchen has said before that such a name means. */
+function asAnswered(name: string, { meanings, facts }: LineReader): LineIngredient | undefined {
+  const id = meanings[meaningKey(name)];
+  return id !== undefined && facts(id) ? { kind: "one", id, how: "usual" } : undefined;
+}
+
+/** The words under which an answer is remembered: of a name in any case, number and order of marks. */
+export const meaningKey = (name: string): string => wordsOf(name).join(" ");
+
+/** "6 tins tomatoes": what comes in a tin is another food than what is picked. */
+const inATin = (name: string, word: string, index: NameIndex): LineIngredient | undefined => {
+  const other = /^(?:tin|can)$/.test(word) ? asIngredient(findExactly(`tinned ${name}`, index)) : undefined;
+  return other?.kind === "one" ? other : undefined;
+};
+
+const states = /^(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
+
+/** "chickpeas, dried", "peas, frozen": what is said after the comma is another food than the name alone. */
+function inItsState(name: string, preparation: string, index: NameIndex): LineIngredient | undefined {
+  const state = states.exec(preparation)?.[1];
+  const other = state === undefined ? undefined : asIngredient(findExactly(`${state} ${name}`, index));
+  return other?.kind === "one" ? other : undefined;
+}
+
+/** The name without what it lies in, or what hangs on it, unless that is part of a name: "anchovies in oil". */
+const withoutLiquid = (name: string, index: NameIndex): string =>
+  findExactly(name, index) ? name : name.replace(liesIn, "").replace(withItsParts, "");
+
+/** What it lies in: "tuna in spring water". Fruit in syrup is another food. */
+const liesIn =
+  / in (?:(?:its|their) own )?(?:(?:spring|sunflower|extra virgin|extra-virgin|olive|vegetable|salted|natural) )*(?:oil|water|springwater|brine|juice)$/i;
+
+/** "beets with greens", "radishes with tops": as they are pulled. */
+const withItsParts =
+  / with (?:(?:the|their|its) )?(?:greens|tops|leaves|stems|stalks|roots?|fronds|skins?|outer leaves)(?: on| attached)?$/i;
+
+/** Which ingredient a line names, and what else it says would do. */
+export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
+  const { index } = reader;
+  const answered = asAnswered(parts.name, reader);
+  const share = partly.exec(parts.preparation);
+  const offered = [...parts.offered, ...(share ? [share[0]] : [])].map((text) => alternativeOf(text, index));
+  if (answered) return { ingredient: answered, alternatives: offered, isKnown: true };
+  const whole = asIngredient(findExactly(parts.wholeName, index));
+  if (whole.kind === "one" && parts.wholeName !== parts.name)
+    return { ingredient: whole, alternatives: offered, isKnown: true };
+  const part = partOfLine(parts.name, reader);
+  if (part) return part;
+  const [first = "", ...others] = withoutLiquid(parts.name, index).split(
+    / (?:and\/or|or) |\s*\/\s*(?=[a-z])/i,
+  );
+  const alternatives = [...others.map((text) => alternativeOf(text, index)), ...offered];
+  const match = findNamed(first, index);
+  const head = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);
+  const inState =
+    head.kind === "one"
+      ? (inATin(first, parts.word, index) ?? inItsState(first, parts.preparation, index))
+      : undefined;
+  if (inState) return { ingredient: inState, alternatives, isKnown: true };
+  if (head.kind === "one") return { ingredient: head, alternatives, isKnown: true };
+  // "tomatoes, tinned": the preparation may be what tells one kind from another.
+  const clearer =
+    parts.preparation === "" ? head : asIngredient(findNamed(`${parts.preparation} ${first}`, index));
+  const ingredient = clearer.kind === "one" ? clearer : byMeasure(head, parts, reader);
+  return { ingredient, alternatives, isKnown: ingredient.kind === "one" || isFullyKnown(match) };
+}

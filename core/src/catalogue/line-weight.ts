@@ -1,0 +1,184 @@
+import {
+  accept,
+  exactly,
+  heaviestEntryG,
+  refuse,
+  showGrams,
+  sum,
+  times,
+  trimmedDecimals,
+  type LineParts,
+  type Result,
+  type StatedAmount,
+} from "../measure/index.ts";
+import type { IngredientFacts } from "./catalogue.ts";
+import type { LineReader, NamedParts } from "./line-reading.ts";
+import { wordsOf } from "./name-keys.ts";
+import { provenance } from "./provenance.ts";
+import { hasTrait } from "./rows.ts";
+import { colloquialMeasures } from "./tables/colloquial-measures.ts";
+import { countToGrams, toGrams, volumeToGrams, type Weight, type WeightIssue } from "./to-grams.ts";
+
+const drained = "drain-can";
+const keepsItsLiquid = /undrained|with (?:its|their|the) (?:liquid|juice)|in (?:its|their) juice/i;
+
+/** A tin's stated weight is what it holds; drained, only its drained share counts. */
+function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefined {
+  const { stated } = parts;
+  if (!stated) return undefined;
+  if (stated.kind === "volume") {
+    const density = facts.composition?.gramsPerMl ?? 1;
+    return {
+      grams: exactly(stated.ml * density),
+      weighed: true,
+      form: "usable",
+      workings: `${trimmedDecimals(stated.ml, 0)} ml as stated`,
+    };
+  }
+  const isTin = /^(tin|can|jar|packet|tub)$/.test(parts.word);
+  const how = parts.isDrained ? undefined : facts.trims.find((t) => t.method === drained);
+  const isPoured = facts.category === "legume" || /drain/i.test(parts.preparation);
+  if (isTin && how && !keepsItsLiquid.test(parts.preparation) && isPoured)
+    return {
+      grams: times({ value: how.mean, low: how.low, high: how.high }, stated.grams),
+      weighed: false,
+      form: "usable",
+      workings: `${showGrams(stated.grams)} as stated, drained × ${how.mean} (${how.low}–${how.high}): ${provenance(how)}`,
+    };
+  // "2 aubergines (about 1 kg)": the pieces weigh that, as they are bought.
+  const isPieces = parts.count !== null && parts.unit === null && !isTin;
+  return {
+    grams: exactly(stated.grams),
+    weighed: true,
+    form: isPieces ? "as-bought" : "usable",
+    workings: `${showGrams(stated.grams)} as stated`,
+  };
+}
+
+/** Juice, zest or both, where the words of a preparation ask for that of a fruit: "1 lemon, juiced". */
+export const zestOrJuice = (text: string): ("juice" | "zest")[] =>
+  [...text.matchAll(/\b(juice|zest)(?:d|ed)?\b/gi)].map((m) =>
+    m[1]?.toLowerCase() === "zest" ? "zest" : "juice",
+  );
+
+/** "juice of half a lemon": so much of the fruit's own juice or zest. */
+function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, WeightIssue> | undefined {
+  const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
+  const isFruit = facts.measures.some((m) => m.measure === "zest-of-one" || m.measure === "juice-of-one");
+  if (asked.length === 0 || !isFruit || parts.unit || parts.word || !parts.count) return undefined;
+  const count = parts.count;
+  const each = [...new Set(asked)].map((part) =>
+    countToGrams(count, { word: `${part}-of-one`, size: "", preparation: [] }, facts),
+  );
+  const refused = each.find((one) => !one.ok);
+  if (refused) return refused;
+  const weights = each.flatMap((one) => (one.ok ? [one.value] : []));
+  return accept({
+    grams: sum(weights.map((w) => w.grams)),
+    weighed: false,
+    form: "usable",
+    workings: weights.map((w) => w.workings).join(" + "),
+  });
+}
+
+/** A written range ("2–3 tbsp") widens the grams on both sides. */
+const spread = (weight: Weight, count: { low: number; high: number }, middle: number): Weight => ({
+  ...weight,
+  grams: {
+    value: weight.grams.value,
+    low: weight.grams.low * (count.low / middle),
+    high: weight.grams.high * (count.high / middle),
+  },
+});
+
+/** "2 little gems": what is counted is a size of its own, by the name it goes by. */
+const wordOf = ({ word, wholeName }: LineParts): string => {
+  if (word !== "") return word;
+  const name = wordsOf(wholeName).join(" ");
+  return colloquialMeasures.find(([said]) => name.includes(said))?.[1] ?? "";
+};
+
+function countedWeight(
+  parts: NamedParts,
+  facts: IngredientFacts,
+  reader: LineReader,
+): Result<Weight, WeightIssue> | undefined {
+  const { count, unit } = parts;
+  if (!count) return undefined;
+  // What one core or the stems of one head weigh, no table says.
+  if (parts.part && !unit) return refuse({ code: "measure-unknown", word: parts.part, known: [] });
+  const middle = (count.low + count.high) / 2;
+  const preparation = wordsOf(`${parts.preparation} ${parts.name}`);
+  const ask = { word: wordOf(parts), size: parts.size, preparation };
+  if (!unit) return countToGrams(count, ask, facts);
+  const weight =
+    unit.kind === "volume"
+      ? volumeToGrams(
+          { ml: middle * unit.factor, count: middle, unit: unit.id },
+          { ...ask, unit: unit.id },
+          facts,
+        )
+      : toGrams(
+          { kind: "mass", grams: middle * unit.factor, ...(unit.id === "oz" ? { ounces: middle } : {}) },
+          facts,
+          { ounces: reader.ounces[facts.id] },
+        );
+  return weight.ok && middle > 0 ? accept(spread(weight.value, count, middle)) : weight;
+}
+
+const addedWeight = (
+  amount: StatedAmount,
+  facts: IngredientFacts,
+  reader: LineReader,
+): Result<Weight, WeightIssue> => toGrams(amount, facts, { ounces: reader.ounces[facts.id] });
+
+/** "100 ml oil, plus 2 tbsp for frying": both together. */
+function withAdded(
+  weight: Weight,
+  parts: LineParts,
+  about: { readonly facts: IngredientFacts; readonly reader: LineReader },
+): Result<Weight, WeightIssue> {
+  let all = weight;
+  for (const amount of parts.added) {
+    const more = addedWeight(amount, about.facts, about.reader);
+    if (!more.ok) return more;
+    all = {
+      ...all,
+      grams: sum([all.grams, more.value.grams]),
+      workings: `${all.workings} + ${more.value.workings}`,
+    };
+  }
+  return accept(all);
+}
+
+/** "300 g cooked rice": the weight is of cooked grain or pulses. After a comma ("300 g rice, cooked") it is of the dry. */
+function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
+  const swells = facts.category === "grain" || hasTrait(facts, "dry-pulse");
+  return swells && weight.form === "usable" && /\b(?:cooked|boiled)\b/i.test(parts.name)
+    ? { ...weight, form: "cooked" }
+    : weight;
+}
+
+/** Nothing, or more than a quarter of a tonne, is a slip of the pen. */
+function believable(weight: Weight, text: string): Result<Weight, WeightIssue> {
+  const grams = weight.grams.value;
+  if (!(grams > 0)) return refuse({ code: "amount-not-positive", text });
+  return grams > heaviestEntryG
+    ? refuse({ code: "amount-too-large", grams, atMostG: heaviestEntryG })
+    : accept(weight);
+}
+
+/** What a line of one ingredient weighs; undefined where it gives no amount. */
+export function weightOf(
+  parts: NamedParts,
+  facts: IngredientFacts,
+  reader: LineReader,
+): Result<Weight, WeightIssue> | undefined {
+  const stated = statedWeight(parts, facts);
+  const first = stated ? accept(stated) : (fruitWeight(parts, facts) ?? countedWeight(parts, facts, reader));
+  if (!first?.ok) return first;
+  const all = withAdded(first.value, parts, { facts, reader });
+  if (!all.ok) return all;
+  const read = believable(all.value, parts.name);
+  return read.ok ? accept(cookedWeight(read.value, parts, facts)) : read;
+}

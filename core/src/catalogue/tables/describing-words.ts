@@ -1,0 +1,58 @@
+import type { Category, FoodClass } from "../row-words.ts";
+
+/** Words that say how something looks, is cut or was washed, and never what it is. Common practice, no source. */
+export const alwaysDescribing = new Set(
+  (
+    "fresh freshly ripe small medium large big huge fat little baby young tender firm soft good quality best organic free range local native " +
+    "chopped diced cubed sliced slice shaved shaving shredded grated minced crushed torn picked washed trimmed peeled pitted stoned cored deseeded seeded snipped " +
+    "halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
+    "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded leaf leaves stem stalk " +
+    "sprig bunch head clove bulb fillet piece strip ribbon wedge chunk cube half quarter floret flesh only with without and of the a an in from very " +
+    "extra virgin cold unsalted plain natural thick thin runny clear set creamy crunchy smooth full fat low reduced sodium lean skinless boneless homemade shop bought " +
+    "mixed assorted curly flat italian french english greek persian lebanese continental spanish heritage heirloom vine coarse fine " +
+    "windfall uncooked raw home grown cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked kernel each about more less your their its favourite preferably such any kind torn " +
+    "cut into bite sized size batons matchstick dice zest new season late early leftover spun clean cleaned handful pinch part tip top picked over ear cob defrosted thawed mild mature sharp strong floury waxy baking eating cooking " +
+    "spiralized spiralised supremed segmented julienned slit bruised podded unripe just rustic crusty country free range light dark pure pasteurised pasteurized live unsweetened unpitted bought ready good-quality pack bag punnet loose lb long stemmed short hard ring rings"
+  ).split(" "),
+);
+
+/** Words that describe only some kinds of food; beside any other they may change what it is, and are asked about. */
+type Describes = {
+  readonly words: readonly string[];
+  readonly categories?: readonly Category[];
+  readonly classes?: readonly FoodClass[];
+  readonly ingredients?: readonly string[];
+};
+
+const rawFlesh: readonly FoodClass[] = ["raw-meat", "raw-poultry-or-mince", "raw-fish"];
+export const notCookedWhen: readonly FoodClass[] = rawFlesh;
+
+export const describingSome: readonly Describes[] = [
+  { words: ["ground", "powder", "powdered"], categories: ["nut", "seed", "spice"] },
+  { words: ["dried", "dry"], categories: ["grain", "spice", "nut", "seed"], classes: ["dry-pulse", "dried-fruit", "dry-goods"], ingredients: ["bay-leaf", "sun-dried-tomato"] },
+  { words: ["tinned", "canned", "can", "tin", "jar", "jarred", "bottled"], classes: ["cooked-pulse", "tinned-tomato", "tinned-fish", "in-brine", "in-oil", "plant-milk"] },
+  { words: ["frozen"], categories: ["fruit", "grain"], classes: ["frozen-vegetable", "raw-fish", "cooked-shellfish", "fresh-pastry"] },
+  { words: ["juice"], classes: ["citrus", "citrus-juice", "bottled-citrus-juice", "tinned-tomato"] },
+  { words: ["salted"], ingredients: ["capers", "capers-salted", "anchovy", "butter-salted"] },
+  { words: ["oil", "brine", "water"], classes: ["tinned-fish", "in-brine", "in-oil", "fresh-cheese"], ingredients: ["anchovy"] },
+  { words: ["sweet"], ingredients: ["corn", "onion", "paprika", "apple", "cherry", "cherry-tomato", "bell-pepper-red"] },
+  { words: ["red", "green", "white", "yellow", "purple", "golden", "rainbow", "black", "pink", "orange", "stripey", "candy"], categories: ["leaf", "brassica", "root", "fruit", "allium", "soft-herb", "flower", "salt-condiment", "cheese", "spice", "other", "nut", "seed"] },
+  { words: ["red", "yellow", "white", "black", "purple"], ingredients: ["tomato", "cherry-tomato", "eggplant", "potato", "winter-squash-kabocha", "runner-bean", "broad-bean", "zucchini", "miso"] },
+  { words: ["green"], ingredients: ["zucchini", "cucumber", "green-bean", "runner-bean", "okra", "broad-bean", "peas", "artichoke"] },
+  { words: ["flaky", "flake", "flaked"], categories: ["nut", "salt-condiment", "spice"], classes: ["raw-fish", "tinned-fish", "smoked-or-cured-fish"], ingredients: ["oats", "coconut-desiccated"] },
+  { words: ["crisp"], categories: ["fruit", "leaf"] },
+  { words: ["thread", "strand"], categories: ["spice"] },
+  { words: ["pod"], categories: ["spice", "legume"], ingredients: ["okra"] },
+  { words: ["shell"], categories: ["nut"], classes: ["raw-fish", "cooked-shellfish"] },
+  { words: ["green", "greens", "top", "tops"], ingredients: ["beet", "turnip", "carrot", "radish", "kohlrabi"] },
+  { words: ["heart"], categories: ["leaf", "brassica"] },
+  { words: ["stringy", "nonfat", "skimmed", "skim", "semi", "percent"], classes: ["milk", "yogurt", "fresh-cheese", "cream"] },
+  { words: ["smoked"], classes: ["smoked-or-cured-fish", "cured-meat"], ingredients: ["paprika-smoked", "tofu-smoked"] },
+  { words: ["cured", "streaky", "unsmoked", "back", "rasher"], classes: ["cured-meat"] },
+  { words: ["breast", "thigh", "leg", "chop", "shoulder", "belly", "loin", "joint", "steak", "fillet", "shank", "rump", "sirloin", "mince", "minced", "bone", "free"], classes: [...rawFlesh, "cooked-meat"] },
+  { words: ["sea", "table"], classes: ["salt"] },
+  { words: ["black", "white", "red", "crimson"], classes: ["dried-fruit"] },
+];
+
+/** Cooked before it is bought: never of raw meat or fish, which would be another food. */
+export const cookedWords = ["cooked", "boiled", "fried"] as const;

@@ -1,0 +1,3 @@
+export { languages, type Language } from "./language.ts";
+export { lexiconOf, type Lexicon } from "./lexicon.ts";
+export { translate, type Translation } from "./translate.ts";

@@ -1,0 +1,87 @@
+import { anyOf, massWords, measureWords, packWords, someNumber, volumeWords } from "./amount-words.ts";
+
+const about = "(?:(?:about|approx\\.?|roughly|ca\\.?|~) ?)?";
+const measured = `${someNumber} ?(?:x ?${someNumber} ?)?(?:(?:large |small |medium |big )?(?:${massWords}|${volumeWords}|${anyOf(measureWords)}))\\b\\.?`;
+const startsWithName = /^[\p{L}"(]/u;
+
+/** "feta, 200 g", "feta: 200 g", "feta (200 g)", "carrots with tops: 1.4 kg", "olive oil 2 tbsp, warmed". */
+const measuredLast = new RegExp(
+  `^(?<name>[^\\d()]*(?:\\([^()\\d]*\\)[^\\d()]*)*[\\p{L})])[\\s,;:|.=–—-]*[\\s(,:|.=–—-](?<amount>${about}${measured})(?:\\s*(?:of|x) ?(?<each>\\d+ ?(?:${massWords}|ml|cl|l)\\b))?\\)?(?<rest>.*)$`,
+  "iu",
+);
+/** "kohlrabi 3", "fennel x3", "cucumbers 3 (1.2 kg)", "avocados 3 ripe"; many of them are grams: "shallots 500". */
+const countedLast =
+  /^(?<name>\p{L}[^\d()]*?(?:\([^()\d]*\))?)[\s,:]*\s?(?:[x×] ?)?(?<count>\d+(?:\.\d+)?|½|1\/2)(?<words>(?: \p{L}+){0,2})?(?<rest>\s*(?:[,(].*)?)$/iu;
+/** A bare number this high is what a scale shows, not pieces. */
+const leastBareGrams = 50;
+
+/** "red onion (1/2), sliced": how many, in brackets. */
+const countInBrackets = new RegExp(
+  `^(?<name>\\p{L}[^\\d()]*?) \\((?<count>${someNumber})(?<size> (?:small|medium|large))?\\)(?<rest>.*)$`,
+  "iu",
+);
+/** "salad onions bunch", "wild garlic big bag": one of a measure. */
+const oneLast = new RegExp(
+  `^(?<name>\\p{L}[^\\d,()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack))\\)?$`,
+  "iu",
+);
+const packAtEnd = new RegExp(`(?<=\\p{L} )(?:${anyOf(packWords)})$`, "iu");
+
+const join = (...parts: readonly string[]): string =>
+  parts
+    .map((part) => part.trim())
+    .filter(Boolean)
+    .join(" ");
+
+/** What may stand behind an amount and still be of it: "500 ml bottle", "200 g each". */
+const ofTheAmount = /^(?:each|tub|bag|pack|bottle|sack|jar|punnet|wedge|block|tin|can|carton|seconds?\b)/i;
+
+function measuredFirst(text: string): string | undefined {
+  const found = measuredLast.exec(text)?.groups;
+  if (!found) return undefined;
+  const { name = "", amount = "", each, rest = "" } = found;
+  const cut = name
+    .replace(/[\s,;:|.=–—-]+$/u, "")
+    .replace(packAtEnd, "")
+    .trim();
+  const after = rest.replace(/^[\s,;.)-]+/, "");
+  const [food = "", ...how] = cut.split(/[,(]/);
+  const times = /^[x×] ?(\d+)\b/i.exec(after)?.[1];
+  if (times !== undefined) return join(times, "x", amount, food);
+  const said = each === undefined ? amount : `${amount} (${each} each)`;
+  if (after.startsWith("(")) return join(said, after, food);
+  if (ofTheAmount.test(after)) return join(said, food, `, ${after}`);
+  const prepared = [...how.map((one) => one.replace(/\)/g, "").trim()), after].filter(Boolean).join(", ");
+  return join(said, food, prepared && `, ${prepared}`);
+}
+
+function bracketsFirst(text: string): string | undefined {
+  const found = countInBrackets.exec(text)?.groups;
+  if (!found) return undefined;
+  const { name = "", count = "", size = "", rest = "" } = found;
+  return `${join(count, size, name)}${rest}`;
+}
+
+/** What ends so is no food's name before a count: "gas 4", "serves 6", "juice of 2". */
+const noName =
+  /,|^(?:the |finely |freshly |grated )*(?:juice|zest|rind)\b|\b(?:gas|mark|step|serves|for|no|page|type|size|part|day|about|and|or|with|plus|of|from|to|at|in|x|the|a|an)$/i;
+
+function countedFirst(text: string): string | undefined {
+  const one = oneLast.exec(text)?.groups;
+  if (one) return `1 ${one["measure"]} ${one["name"]}`;
+  const found = countedLast.exec(text)?.groups;
+  if (!found) return undefined;
+  const { name = "", count = "", words = "", rest = "" } = found;
+  const food = name.replace(/[\s,;:|.–—-]+$/u, "").trim();
+  if (noName.test(food)) return undefined;
+  return join(count, Number(count) >= leastBareGrams ? "g" : "", words, food, rest);
+}
+
+/**
+ * A line that names the food before its amount, turned round: "feta, crumbled, 200 g" → "200 g feta, crumbled". Any other
+ * line stays as it is.
+ */
+export function amountFirst(text: string): string {
+  if (!startsWithName.test(text)) return text;
+  return measuredFirst(text) ?? bracketsFirst(text) ?? countedFirst(text) ?? text;
+}

@@ -1,0 +1,31 @@
+/** Measures that are not units: what the tables weigh one of, and what only a stated weight can tell. */
+export const measureWords =
+  "handful handfull bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet pack package pkg bag thumb spoonful cup sheet loaf sack net bottle carton box pouch sachet crate bushel flat bucket glass ladle portion part piece pat tuft fillet cube walnut";
+
+export const pluralOf = (word: string): string => {
+  if (word === "leaf") return "leaves";
+  if (word === "loaf") return "loaves";
+  return /(?:ch|sh|x|ss)$/.test(word) ? `${word}es` : `${word}s`;
+};
+
+/** What food is bought in: a weight beside it is the weight of it all. */
+export const packWords =
+  "bag pack packet package pkg tub pot jar bottle carton box pouch punnet sack net tray can tin block ball log container sachet loaf wedge bunch brick tube";
+
+export const anyOf = (words: string): string =>
+  words
+    .split(" ")
+    .map((word) => `${pluralOf(word)}|${word}`)
+    .join("|");
+
+/** A number as it is written once a line is normalised. */
+export const aNumber =
+  "(?:\\d+ \\d+\\/\\d+|\\d+\\/\\d+|\\d+(?:\\.\\d+)? ?[¼½¾⅓⅔⅛]|\\d+(?:\\.\\d+)?|\\.\\d+|[¼½¾⅓⅔⅛])";
+/** One, or a range. */
+export const someNumber = `${aNumber}(?: ?- ?${aNumber})?`;
+
+/** Units of mass and of volume as lines write them. */
+export const massWords =
+  "kg|kgs|kilos?|kilograms?|g|gr|gms?|grams?|grammes?|lbs?|pounds?|oz|ozs|ounces?|mg|stones?";
+export const volumeWords =
+  "ml|mls|cl|dl|l|litres?|liters?|cc|fl oz|floz|pints?|pts?|quarts?|qts?|gallons?|gal|cups?|c|tbsps?|tbs|tblsp|tablespoons?|T|tsps?|teaspoons?|t|dessertspoons?|dsp|mugs?|teacups?";

@@ -1,0 +1,66 @@
+import { wordsToNumber } from "./normalise-line.ts";
+
+const ofFruit =
+  /^(?:(?:the |some )?(?:finely |freshly )?(?:grated |squeezed )?)(juice|zest|rind)(?: (?:and|&|\+) (?:finely )?(?:grated )?(juice|zest|rind))? (?:(?:of|from) |(?=[\d¼½¾⅓⅔]|half an? |an? ))/i;
+
+const partOf = (word: string): "juice" | "zest" => (word.toLowerCase() === "juice" ? "juice" : "zest");
+
+/** "juice of half a lemon" → "0.5 lemon" and what was asked of it. */
+export function takeFruitPart(text: string): { parts: ("juice" | "zest")[]; rest: string } {
+  const match = ofFruit.exec(text);
+  if (!match) return { parts: [], rest: text };
+  const parts = [match[1], match[2]].flatMap((word) => (word ? [partOf(word)] : []));
+  const rest = wordsToNumber(text.slice(match[0].length).replace(/^the /i, "")).replace(
+    /^([\d./]+) an? /,
+    "$1 ",
+  );
+  return { parts, rest: /^[\d.¼½¾⅓⅔]/.test(rest) ? rest : `1 ${rest}` };
+}
+
+/** "leaves from 4 sprigs of rosemary" counts the sprigs. */
+export const leavesFrom =
+  /^(?:the )?(?:picked )?(?:leaves|needles|kernels|flesh|seeds) (?:of|from) (?=[\d¼½¾])/i;
+
+const eggPart = /^(?:the )?(white|yolk)s? (?:of|from) ((?:[\d.]+|an?|two|three|four|five|six) .*?)eggs?\b/i;
+
+/** "whites of 3 eggs", "3 eggs, whites only": whites, not eggs. */
+export const eggParts = (text: string): string =>
+  text
+    .replace(
+      eggPart,
+      (_, part: string, count: string) => `${wordsToNumber(count.trim() + " ")}egg ${part.toLowerCase()}s`,
+    )
+    .replace(/^([\d.]+ (?:\w+ )?)eggs?,? \(?(white|yolk)s? only\)?/i, "$1egg $2s");
+
+/** "2 cm piece of ginger", "a thumb-sized knob": lengths of a root, in centimetres. */
+const lengthOf =
+  /^([\d.]+)(?:-([\d.]+))?[ -]?(cm|centimetres?|inch(?:es)?|in|")[- ]?(?:long )?(?:(piece|knob|chunk|length)s?(?: of)? )?(?:of )?(.+)$/i;
+const sized =
+  /^([\d.]+ )?(thumb|knob|golf[- ]?ball|walnut)(?:'?s)?(?:[- ]?sized?)?(?: (?:piece|knob|chunk|lump)s?)?(?: of)? (?=(?:fresh |root )*(?:ginger|horseradish|turmeric|galangal))/i;
+const rootsSoldByLength = /\b(?:ginger|horseradish|turmeric|galangal|lemongrass)\b/i;
+/** How long a piece of a size is, centimetres. Common practice, no source. */
+const lengths: Readonly<Record<string, readonly [number, number]>> = {
+  thumb: [2, 5],
+  knob: [2, 5],
+  walnut: [2, 4],
+  golf: [4, 6],
+};
+
+export function takeLength(
+  text: string,
+): { count: { readonly low: number; readonly high: number }; rest: string } | undefined {
+  const match = lengthOf.exec(text);
+  const rest = match?.[5] ?? "";
+  if (match && (match[4] !== undefined || rootsSoldByLength.test(rest))) {
+    const cm = /^c/i.test(match[3] ?? "") ? 1 : 2.54;
+    const low = Number(match[1]) * cm;
+    return { count: { low, high: match[2] ? Number(match[2]) * cm : low }, rest };
+  }
+  const thumb = sized.exec(text);
+  if (!thumb) return undefined;
+  const many = Number(thumb[1] ?? 1);
+  const [low, high] = lengths[
+    (thumb[2] ?? "thumb").toLowerCase().slice(0, 4) === "golf" ? "golf" : (thumb[2] ?? "thumb").toLowerCase()
+  ] ?? [2, 5];
+  return { count: { low: low * many, high: high * many }, rest: text.slice(thumb[0].length) };
+}
