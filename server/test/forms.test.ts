@@ -1,7 +1,7 @@
 import { randomUUID } from "node:crypto";
 import { lineReader } from "@apron/core/catalogue";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
-import { acceptReview, reviewRecipe } from "@apron/core/exchange";
+import { acceptReview, draftOfParts, reviewRecipe } from "@apron/core/exchange";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import { cookingAs, dish, line, partsOf } from "./dishes.ts";
 import { openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
@@ -199,14 +199,9 @@ it.each([
   });
   expect(intake.status).toBe(201);
   const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
-  const draft = {
-    title: `Dish of ${text}`,
-    category: "",
-    ingredients: [text],
-    steps: ["Cook."],
-    yieldText: "serves 2",
-  };
-  const review = reviewRecipe({ ...draft, minutes: null, notes: "" }, reader);
+  const about = { title: `Dish of ${text}`, category: "", yieldText: "serves 2", minutes: null, notes: "" };
+  const draft = draftOfParts({ ...about, ingredients: [text], steps: ["Cook."] });
+  const review = reviewRecipe(draft, reader);
   const accepted = acceptReview(review, new Map(), referenceCatalogue);
   if (!accepted.ok) throw new Error(accepted.issue.code);
   const { id: _none, ...formula } = accepted.value;

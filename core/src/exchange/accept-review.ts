@@ -8,6 +8,7 @@ import {
   lineOf,
   defaultDensity,
   defaultLineRole,
+  type Filler,
   type Formula,
   type Line,
 } from "../recipes/index.ts";
@@ -26,6 +27,21 @@ export type ReviewIssue = { readonly code: "title-missing" } | { readonly code: 
 const heaviestLineG = 50_000;
 const mostServings = 500;
 
+/** What else may fill the line, each once, and nothing that is never raw in a line that is. */
+const alternativesOf = (
+  { alternatives }: ReviewedLine,
+  written: string,
+  { eatenRaw, catalogue }: { readonly eatenRaw: boolean; readonly catalogue: Catalogue },
+): Filler[] =>
+  alternatives
+    .filter(
+      ({ ingredient: id }, i, all) =>
+        id !== written &&
+        all.findIndex((one) => one.ingredient === id) === i &&
+        !(eatenRaw && catalogue.ingredients.get(id)?.raw === "no"),
+    )
+    .map((one) => fillerOf(one.ingredient, { maxShare: one.maxShare }));
+
 function answeredLine(
   line: ReviewedLine,
   answer: LineAnswer | undefined,
@@ -39,15 +55,15 @@ function answeredLine(
   const other = facts.id !== line.ingredient;
   const implied = other ? impliedBy(`${line.preparation} ${line.text}`, facts) : line;
   const role = other ? defaultLineRole(facts, about.review.kind) : line.role;
-  const alternatives = line.alternatives.filter(
-    (id) => id !== facts.id && !(implied.eatenRaw && about.catalogue.ingredients.get(id)?.raw === "no"),
-  );
   return lineOf(
     {
       id: `${role}-${about.index + 1}`,
       role,
       grams,
-      fillers: [facts.id, ...new Set(alternatives)].map((id) => fillerOf(id)),
+      fillers: [
+        fillerOf(facts.id),
+        ...alternativesOf(line, facts.id, { eatenRaw: implied.eatenRaw, catalogue: about.catalogue }),
+      ],
     },
     {
       group: line.group,

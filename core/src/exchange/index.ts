@@ -9,7 +9,16 @@ export {
   type RowFault,
 } from "./lots-csv.ts";
 export { acceptReview, type LineAnswer, type ReviewIssue } from "./accept-review.ts";
-export { draftLimits, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
+export { draftOfParts, type RecipeParts } from "./draft-of-parts.ts";
+export {
+  draftLimits,
+  sourceKinds,
+  type DraftIssue,
+  type RecipeDraft,
+  type SourceKind,
+  type SourceLine,
+} from "./recipe-draft.ts";
+export { foodNamer } from "./names-food.ts";
 export { readRecipes } from "./read-recipes.ts";
 export { readYield, reviewRecipe, type RecipeReview, type ReviewedLine } from "./review-recipe.ts";
 export { lineText, recipeJson, recipeMarkdown, recipeWriter, type RecipeWriter } from "./write-recipe.ts";

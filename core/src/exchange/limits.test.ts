@@ -1,6 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import { lineReader } from "../catalogue/index.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
+import { draftWith, partsOf } from "../../test/drafts.ts";
 import { acceptReview } from "./accept-review.ts";
 import { readRecipeJson } from "./read-recipe-json.ts";
 import { draftLimits, plainText } from "./recipe-draft.ts";
@@ -9,18 +10,7 @@ import { readYield, reviewRecipe } from "./review-recipe.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
 const reviewOf = (ingredients: readonly string[], yieldText = "serves 2", minutes: number | null = null) =>
-  reviewRecipe(
-    {
-      title: "A bowl",
-      category: "",
-      ingredients: [...ingredients],
-      steps: [],
-      yieldText,
-      minutes,
-      notes: "",
-    },
-    reader,
-  );
+  reviewRecipe(draftWith({ ingredients, yieldText, minutes }), reader);
 
 describe("yields at their edges", () => {
   it("fifty kilograms or litres are the most, five hundred portions", () => {
@@ -92,10 +82,10 @@ describe("what an answer changes", () => {
 
   it("a sentence after the first ingredient is the first step", () => {
     const read = readRecipeText("Plum bowl\n200 g plums\nStone the plums and eat them at once.\n");
-    expect([read.ingredients, read.steps]).toEqual([
-      ["200 g plums"],
-      ["Stone the plums and eat them at once."],
-    ]);
+    expect(partsOf(read[0])).toMatchObject({
+      ingredients: ["200 g plums"],
+      steps: ["Stone the plums and eat them at once."],
+    });
   });
 });
 
@@ -126,26 +116,16 @@ describe("steps in sections in sections", () => {
       recipeInstructions: inside,
     };
     const read = readRecipeJson(JSON.stringify(recipe));
-    return read.ok ? (read.value[0]?.steps ?? []) : [];
+    return partsOf(read.ok ? read.value[0] : undefined).steps;
   };
 
-  it("are read four deep, and no deeper", () => {
-    expect(stepsAt(4)).toEqual(["Mix."]);
-    expect(stepsAt(5)).toEqual([]);
+  it("are read eight deep, and no deeper", () => {
+    expect(stepsAt(8)).toEqual(["Mix."]);
+    expect(stepsAt(9)).toEqual([]);
   });
 });
 
 describe("texts", () => {
-  it("a line of a hundred and ten letters may be an ingredient, a longer one is a sentence", () => {
-    const line = (length: number) => `200 g plums, ${"x".repeat(length - 13)}`;
-    const ingredientsOf = (length: number) => {
-      const read = readRecipeText(`Plum bowl\n${line(length)}\n1 apple\n`);
-      return read.ingredients.length;
-    };
-    expect(ingredientsOf(110)).toBe(2);
-    expect(ingredientsOf(111)).toBe(1);
-  });
-
   it("keeps what is around scripts and styles, and nothing in them, however they nest", () => {
     expect(plainText("a <script>x <script>y</script> z</script> b <b>c</b>")).toBe("a z b c");
     expect(plainText("<style>p {}</style>d</style> e")).toBe("d e");

@@ -1,6 +1,7 @@
 import { parse as parseDuration, toSeconds } from "iso8601-duration";
 import { accept, refuse, type Result } from "../measure/index.ts";
-import { draftLimits, plainText, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
+import { draftOfParts } from "./draft-of-parts.ts";
+import { draftLimits, plainText, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 
 type Json = null | boolean | number | string | readonly Json[] | JsonObject;
 type JsonObject = { readonly [key: string]: Json | undefined };
@@ -18,8 +19,15 @@ const textOf = (value: Json | undefined): string => {
   return isObject(value) ? textOf(value["text"] ?? value["name"] ?? value["@value"]) : "";
 };
 
-const isRecipe = (value: JsonObject): boolean =>
-  listOf(value["@type"]).some((type) => typeof type === "string" && /(?:^|[/:])Recipe$/.test(type));
+const named = /(?:^|[/:])Recipe$/i;
+/** Its type says so, or, where it has none, what it holds. */
+const isRecipe = (value: JsonObject): boolean => {
+  const types = listOf(value["@type"] ?? value["type"]).filter((type) => typeof type === "string");
+  return types.length > 0
+    ? types.some((type) => named.test(type))
+    : (value["recipeIngredient"] ?? value["ingredients"]) !== undefined &&
+        (value["name"] ?? value["title"]) !== undefined;
+};
 
 /** Walks without recursion, so that no nesting can exhaust the stack. */
 function findRecipes(root: Json): Result<JsonObject[], DraftIssue> {
@@ -64,17 +72,18 @@ function yieldOf(value: Json | undefined): string {
   return texts.find((text) => /[a-z]/i.test(text)) ?? texts[0] ?? "";
 }
 
-/** Steps in order out of text, steps, sections and lists; a section's name is not a step. */
+/** Steps in order out of text, steps, sections and lists; a section's name heads its steps. */
 function stepsOf(value: Json | undefined, depth = 0): string[] {
-  if (depth > 4) return [];
+  if (depth > 8) return [];
   return listOf(value).flatMap((one) => {
     if (typeof one === "string") return splitSteps(one);
     if (!isObject(one)) return stepsOf(one, depth + 1);
     const text = textOf(one["text"]);
     if (text !== "") return [text];
-    return one["itemListElement"] === undefined
-      ? splitSteps(textOf(one["name"]))
-      : stepsOf(one["itemListElement"], depth + 1);
+    const inside = one["itemListElement"] ?? one["steps"];
+    if (inside === undefined) return splitSteps(textOf(one["name"]));
+    const name = textOf(one["name"]).replace(/:$/, "");
+    return [...(name === "" ? [] : [`${name}:`]), ...stepsOf(inside, depth + 1)];
   });
 }
 
@@ -84,18 +93,19 @@ const splitSteps = (text: string): string[] =>
     .map((line) => plainText(line).replace(/^(?:step )?\d+[.):]\s*/i, ""))
     .filter((line) => line !== "");
 
-const draftOf = (recipe: JsonObject): RecipeDraft => ({
-  title: textOf(recipe["name"] ?? recipe["headline"]).slice(0, 120),
-  category: listOf(recipe["recipeCategory"]).map(textOf).join(", ").slice(0, 200),
-  yieldText: yieldOf(recipe["recipeYield"] ?? recipe["yield"]),
-  minutes: minutesOf(recipe),
-  notes: textOf(recipe["description"]),
-  ingredients: listOf(recipe["recipeIngredient"] ?? recipe["ingredients"])
-    .flatMap((one) => (typeof one === "string" ? one.split(/\r?\n/) : [textOf(one)]))
-    .map(plainText)
-    .filter((line) => line !== ""),
-  steps: stepsOf(recipe["recipeInstructions"]),
-});
+const draftOf = (recipe: JsonObject): RecipeDraft =>
+  draftOfParts({
+    title: textOf(recipe["name"] ?? recipe["headline"] ?? recipe["title"]).slice(0, draftLimits.title),
+    category: listOf(recipe["recipeCategory"]).map(textOf).join(", ").slice(0, 200),
+    yieldText: yieldOf(recipe["recipeYield"] ?? recipe["yield"]),
+    minutes: minutesOf(recipe),
+    notes: textOf(recipe["description"]),
+    ingredients: listOf(recipe["recipeIngredient"] ?? recipe["ingredients"])
+      .flatMap((one) => (typeof one === "string" ? one.split(/\r?\n/) : [textOf(one)]))
+      .map(plainText)
+      .filter((line) => line !== ""),
+    steps: stepsOf(recipe["recipeInstructions"] ?? recipe["instructions"] ?? recipe["steps"]),
+  });
 
 /**
  * Every schema.org Recipe in a JSON-LD text, wherever it stands in it. Wrong types are read for what they hold or left
@@ -116,7 +126,10 @@ export function readRecipeJson(text: string): Result<RecipeDraft[], DraftIssue> 
   if (found.value.length > draftLimits.recipes)
     return refuse({ code: "too-many-recipes", found: found.value.length, atMost: draftLimits.recipes });
   const drafts = found.value.map(draftOf);
-  return drafts.some((d) => d.ingredients.length > draftLimits.lines || d.steps.length > draftLimits.lines)
+  return drafts.some(
+    (d) =>
+      textsOf(d, "ingredient").length > draftLimits.lines || textsOf(d, "step").length > draftLimits.lines,
+  )
     ? refuse({ code: "recipe-too-long", atMost: draftLimits.lines })
     : accept(drafts);
 }

@@ -1,8 +1,9 @@
 import { Parser } from "htmlparser2";
 import { accept, refuse, type Result } from "../measure/index.ts";
 import { readRecipeJson } from "./read-recipe-json.ts";
-import { readRecipeText } from "./read-recipe-text.ts";
-import { draftLimits, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
+import { readMicrodata } from "./read-microdata.ts";
+import { readRecipeText, type NamesFood } from "./read-recipe-text.ts";
+import { draftLimits, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 
 /** The JSON-LD blocks of a page, as they are written in it. */
 function blocksOf(page: string): string[] {
@@ -27,28 +28,37 @@ function blocksOf(page: string): string[] {
 /** Every block that can be read counts; a page whose blocks are all broken says what was wrong with the first. */
 function readPage(page: string): Result<RecipeDraft[], DraftIssue> {
   const read = blocksOf(page).map(readRecipeJson);
-  const drafts = read.flatMap((one) => (one.ok ? one.value : []));
-  if (drafts.length > draftLimits.recipes)
-    return refuse({ code: "too-many-recipes", found: drafts.length, atMost: draftLimits.recipes });
-  if (drafts.length > 0) return accept(drafts);
+  const linked = read.flatMap((one) => (one.ok ? one.value : []));
+  const drafts = linked.length > 0 ? linked : readMicrodata(page);
+  if (drafts.length > 0) return notTooMany(drafts);
   return (
     read.find((one) => !one.ok && one.issue.code !== "no-recipe-found") ?? refuse({ code: "no-recipe-found" })
   );
 }
 
+function notTooMany(drafts: RecipeDraft[]): Result<RecipeDraft[], DraftIssue> {
+  if (drafts.length > draftLimits.recipes)
+    return refuse({ code: "too-many-recipes", found: drafts.length, atMost: draftLimits.recipes });
+  const isTooLong = (draft: RecipeDraft): boolean =>
+    [textsOf(draft, "ingredient"), textsOf(draft, "step")].some((texts) => texts.length > draftLimits.lines);
+  return drafts.some(isTooLong)
+    ? refuse({ code: "recipe-too-long", atMost: draftLimits.lines })
+    : accept(drafts);
+}
+
 /**
- * Recipes out of whatever was pasted or opened: schema.org JSON-LD, a page with such a block in it, or plain text.
- * Reading takes nothing over: what comes back is reviewed first.
+ * Recipes out of whatever was pasted or opened: schema.org JSON-LD, a page with such a block or microdata in it, or plain
+ * text. Reading takes nothing over: what comes back is reviewed first. `namesFood` tells lines that name a food without
+ * an amount from other words.
  */
-export function readRecipes(text: string): Result<RecipeDraft[], DraftIssue> {
+export function readRecipes(text: string, namesFood?: NamesFood): Result<RecipeDraft[], DraftIssue> {
   const start = text.replace(/^\ufeff/, "").trimStart();
   if (start === "") return refuse({ code: "nothing-pasted" });
   if (text.length > draftLimits.characters)
     return refuse({ code: "recipe-too-long", atMost: draftLimits.characters });
-  if (/^[[{]/.test(start)) return readRecipeJson(start);
+  if (/^\{|^\[\s*[\]{["\d]/.test(start)) return readRecipeJson(start);
   if (/^<|<script\b/i.test(start)) return readPage(start);
-  const draft = readRecipeText(start);
-  if (draft.ingredients.length > draftLimits.lines || draft.steps.length > draftLimits.lines)
-    return refuse({ code: "recipe-too-long", atMost: draftLimits.lines });
-  return draft.ingredients.length === 0 ? refuse({ code: "no-recipe-found" }) : accept([draft]);
+  const drafts = readRecipeText(start, namesFood);
+  const isRecipe = drafts.some((draft) => textsOf(draft, "ingredient").length > 0);
+  return isRecipe ? notTooMany(drafts) : refuse({ code: "no-recipe-found" });
 }

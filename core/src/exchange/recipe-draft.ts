@@ -1,15 +1,32 @@
 import { Parser } from "htmlparser2";
+import type { Language } from "../languages/index.ts";
 
-/** A recipe as somebody wrote it, before this kitchen has read a line of it. All text is plain: no markup is kept. */
+/** What a line of a pasted recipe is. `heading` heads a group of ingredients or steps. */
+export const sourceKinds = [
+  "title",
+  "category",
+  "yield",
+  "time",
+  "heading",
+  "ingredient",
+  "step",
+  "note",
+] as const;
+export type SourceKind = (typeof sourceKinds)[number];
+
+/** One line as it was written, without its bullet or number, and what it was taken for. */
+export type SourceLine = { readonly kind: SourceKind; readonly text: string };
+
+/**
+ * A recipe as somebody wrote it, before this kitchen has read a line of it: every line of the text, in its order, each
+ * as one kind. All text is plain: no markup is kept.
+ */
 export type RecipeDraft = {
-  readonly title: string;
-  readonly category: string;
-  /** "4 servings", "makes 300 ml"; "" where nothing is said. */
-  readonly yieldText: string;
+  /** As a file says it; null where only its lines may. */
   readonly minutes: number | null;
-  readonly notes: string;
-  readonly ingredients: readonly string[];
-  readonly steps: readonly string[];
+  readonly lines: readonly SourceLine[];
+  /** The language most of it is in; null is English. */
+  readonly language: Language | null;
 };
 
 export type DraftIssue =
@@ -27,7 +44,21 @@ export const draftLimits = {
   recipes: 1000,
   lines: 120,
   text: 2000,
+  title: 120,
 } as const;
+
+/** The texts of a draft's lines of one kind. */
+export const textsOf = ({ lines }: Pick<RecipeDraft, "lines">, kind: SourceKind): string[] =>
+  lines.filter((line) => line.kind === kind).map((line) => line.text);
+
+export const titleOf = (draft: Pick<RecipeDraft, "lines">): string =>
+  (textsOf(draft, "title")[0] ?? "").slice(0, draftLimits.title);
+
+export const categoryOf = (draft: Pick<RecipeDraft, "lines">): string =>
+  textsOf(draft, "category").join(", ");
+
+export const notesOf = (draft: Pick<RecipeDraft, "lines">): string =>
+  [...textsOf(draft, "title").slice(1), ...textsOf(draft, "note")].join("\n").slice(0, draftLimits.text);
 
 /** Text without tags, scripts or styles; entities resolved; white space closed up; cut at the longest a text may be. */
 export function plainText(text: string): string {

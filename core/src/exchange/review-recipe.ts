@@ -12,6 +12,7 @@ import {
   kindFromWords,
   minutesIn,
   readStep,
+  tasksOf,
   defaultLineRole,
   defaultPortionG,
   type DishKind,
@@ -19,7 +20,9 @@ import {
   type Makes,
   type Step,
 } from "../recipes/index.ts";
-import type { RecipeDraft } from "./recipe-draft.ts";
+import type { Language } from "../languages/index.ts";
+import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft } from "./recipe-draft.ts";
+import { sections } from "./section-words.ts";
 import { splitSeasoning } from "./split-seasoning.ts";
 
 /** One ingredient line as this kitchen understands it, before the cook has looked at it. */
@@ -38,9 +41,12 @@ export type ReviewedLine = Pick<
   | "cookedG"
 > & {
   readonly text: string;
+  /** Which line of the draft it was read from. */
+  readonly source: number;
   /** Null where nobody could say what it is of; then it asks. */
   readonly ingredient: string | null;
-  readonly alternatives: readonly string[];
+  /** What else may fill it, and how much of it (0–1]. */
+  readonly alternatives: readonly { readonly ingredient: string; readonly maxShare: number }[];
   readonly grams: number | null;
   readonly weighed: boolean;
   /** A start where the recipe gives no amount: shown, never taken without being asked for. */
@@ -60,6 +66,7 @@ export type RecipeReview = {
   readonly notes: string;
   readonly lines: readonly ReviewedLine[];
   readonly steps: readonly Step[];
+  readonly language: Language | null;
 };
 
 /** Salt to begin with when a recipe says only "to taste": one gram in a hundred. Common practice, no source. */
@@ -97,7 +104,7 @@ function ownWordsLeftOut(preparation: string, facts: IngredientFacts | undefined
   return own === undefined ? preparation : preparation.slice(own.length).replace(/^,\s*/, "");
 }
 
-type Grouped = { readonly reading: LineReading; readonly group: string };
+type Grouped = { readonly reading: LineReading; readonly group: string; readonly source: number };
 
 type Dish = { readonly kind: DishKind; readonly othersG: number; readonly reader: LineReader };
 
@@ -115,7 +122,7 @@ function amountOf(
     : undefined;
 }
 
-function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish): ReviewedLine {
+function reviewLine({ reading, group, source }: Grouped, { kind, othersG, reader }: Dish): ReviewedLine {
   const ingredient = oneIngredient(reading);
   const facts = ingredient === null ? undefined : reader.facts(ingredient);
   const implied = facts && impliedBy(`${reading.preparation} ${reading.text}`, facts);
@@ -123,10 +130,11 @@ function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish
   const grams = amount?.grams ?? null;
   return {
     text: reading.text,
+    source,
     group,
     ingredient,
-    alternatives: reading.alternatives.flatMap((one) =>
-      one.ingredient.kind === "one" ? one.ingredient.id : [],
+    alternatives: reading.alternatives.flatMap(({ ingredient: other, maxShare }) =>
+      other.kind === "one" ? { ingredient: other.id, maxShare } : [],
     ),
     grams,
     asBoughtG: amount?.asBoughtG ?? null,
@@ -146,14 +154,17 @@ function reviewLine({ reading, group }: Grouped, { kind, othersG, reader }: Dish
   };
 }
 
-/** Lines under a heading ("For the dressing:") belong to its group. */
-function grouped(texts: readonly string[], reader: LineReader): Grouped[] {
+const isSection = (text: string): boolean =>
+  Object.values(sections).some((words) => words.test(text.replace(/:$/, "")));
+
+/** Ingredient lines, each under the heading before it ("For the dressing:"). */
+function grouped(draft: RecipeDraft, reader: LineReader): Grouped[] {
   let group = "";
-  return texts.flatMap(splitSeasoning).flatMap((text) => {
-    const reading = readLine(text, reader);
-    if (!reading.heading) return [{ reading, group }];
-    group = text.replace(/:\s*$/, "").trim().slice(0, 60);
-    return [];
+  return draft.lines.flatMap(({ kind, text }, source) => {
+    if (kind === "heading") group = isSection(text) ? "" : text.replace(/:\s*$/, "").trim().slice(0, 60);
+    return kind === "ingredient"
+      ? splitSeasoning(text).map((one) => ({ reading: readLine(one, reader), group, source }))
+      : [];
   });
 }
 
@@ -180,30 +191,36 @@ export function readYield(text: string): { servings: number | null; makes: Makes
 
 /** The kind a dish is by its words, else by what most of it is. */
 function kindOf(draft: RecipeDraft, lines: readonly Grouped[], reader: LineReader): DishKind {
-  const named = kindFromWords(draft.category) ?? kindFromWords(draft.title);
+  const named = kindFromWords(categoryOf(draft)) ?? kindFromWords(titleOf(draft));
   if (named) return named;
   const facts = lines.flatMap(({ reading }) => reader.facts(oneIngredient(reading) ?? "") ?? []);
   return facts.some((f) => f.category === "leaf") ? "leaf-salad" : "composed-plate";
 }
 
 /** Reads a draft line by line and step by step. Nothing is decided: the cook sees it all and may answer otherwise. */
-export function reviewRecipe(draft: RecipeDraft, reader: LineReader): RecipeReview {
-  const lines = grouped(draft.ingredients, reader);
+export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): RecipeReview {
+  const reader = { ...kitchenReader, language: draft.language };
+  const lines = grouped(draft, reader);
   const kind = kindOf(draft, lines, reader);
   const about = (othersG: number): ReviewedLine[] =>
     lines.map((line) => reviewLine(line, { kind, othersG, reader }));
   const othersG = about(0).reduce((total, line) => total + (line.grams ?? 0), 0);
-  const steps = draft.steps.map((text) => readStep(text.slice(0, 500)));
-  const stated = readYield(draft.yieldText);
-  const minutes = draft.minutes ?? minutesIn(draft.yieldText)?.high;
+  const lexicon = draft.language === null ? undefined : reader.lexicons().get(draft.language);
+  const steps = textsOf(draft, "step")
+    .flatMap(tasksOf)
+    .map((text) => readStep(text.slice(0, 500), lexicon));
+  const yieldText = textsOf(draft, "yield").join(" ");
+  const minutes =
+    draft.minutes ?? minutesIn(textsOf(draft, "time").join(" "))?.high ?? minutesIn(yieldText)?.high;
   return {
-    title: draft.title,
+    title: titleOf(draft),
     kind,
-    ...stated,
+    ...readYield(yieldText),
     servingsProposal: Math.max(1, Math.round(othersG / defaultPortionG(kind))),
     minutes: minutes !== undefined && minutes >= 1 && minutes <= longestMinutes ? Math.round(minutes) : null,
-    notes: draft.notes,
+    notes: notesOf(draft),
     lines: about(othersG),
     steps,
+    language: draft.language,
   };
 }

@@ -66,14 +66,18 @@ function bracketsFirst(text: string): string | undefined {
 const noName =
   /,|^(?:the |finely |freshly |grated )*(?:juice|zest|rind)\b|\b(?:gas|mark|step|serves|for|no|page|type|size|part|day|about|and|or|with|plus|of|from|to|at|in|x|the|a|an)$/i;
 
+/** A food's name, not a sentence that ends in "the box". */
+const isShortName = /^(?!.*\b(?:the|with|in|of|my|a|an|to|for|from|and|i)\b)\S+(?: \S+){0,3}$/i;
+
 function countedFirst(text: string): string | undefined {
   const one = oneLast.exec(text)?.groups;
-  if (one) return `1 ${one["measure"]} ${one["name"]}`;
+  if (one && isShortName.test(one["name"] ?? "")) return `1 ${one["measure"]} ${one["name"]}`;
   const found = countedLast.exec(text)?.groups;
   if (!found) return undefined;
   const { name = "", count = "", words = "", rest = "" } = found;
   const food = name.replace(/[\s,;:|.–—-]+$/u, "").trim();
   if (noName.test(food)) return undefined;
+  if (/^ (?:juice|zest)$/i.test(words)) return `${words.trim()} of ${count} ${food}${rest}`;
   return join(count, Number(count) >= leastBareGrams ? "g" : "", words, food, rest);
 }
 

@@ -1,3 +1,4 @@
+import { draftWith } from "../../test/drafts.ts";
 import { describe, expect, it } from "@jest/globals";
 import { aFormula, aLine, everyone, factsOf, someStock } from "../../test/kitchen.ts";
 import { lineReader, readLine } from "../catalogue/index.ts";
@@ -15,15 +16,7 @@ import { withRereadAmounts } from "./reread-amounts.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
 const reviewed = (text: string): ReviewedLine => {
-  const draft = {
-    title: "A bowl",
-    category: "",
-    ingredients: [text],
-    steps: [],
-    yieldText: "",
-    minutes: null,
-    notes: "",
-  };
+  const draft = draftWith({ ingredients: [text] });
   const [line] = reviewRecipe(draft, reader).lines;
   if (!line) throw new Error(`no line from ${text}`);
   return line;
@@ -86,18 +79,8 @@ describe("amounts of cooked food", () => {
 
 describe("salt and pepper", () => {
   const ingredientsOf = (text: string) => {
-    const draft = {
-      title: "A bowl",
-      category: "",
-      ingredients: [text],
-      steps: [],
-      yieldText: "",
-      minutes: null,
-      notes: "",
-    };
-    return reviewRecipe(draft as unknown as Parameters<typeof reviewRecipe>[0], reader).lines.map(
-      (line) => line.ingredient,
-    );
+    const draft = draftWith({ ingredients: [text] });
+    return reviewRecipe(draft, reader).lines.map((line) => line.ingredient);
   };
   it.each(["salt and pepper", "Sea salt & freshly ground black pepper, to taste", "salt and white pepper"])(
     "%s is two ingredients",
@@ -136,9 +119,8 @@ describe("juice and zest", () => {
 
 describe("written out again", () => {
   it("stays whole pieces and cooked food, so that it reads back as it was; a changed amount is in grams", () => {
-    const draft = { title: "A bowl", category: "", steps: [], yieldText: "", minutes: null, notes: "" };
     const ingredients = ["4 leeks, white part, sliced", "2 cups cooked rice", "90 g feta"];
-    const review = reviewRecipe({ ...draft, ingredients }, reader);
+    const review = reviewRecipe(draftWith({ ingredients }), reader);
     const accepted = acceptReview(review, new Map(), catalogue);
     if (!accepted.ok) throw new Error(accepted.issue.code);
     const writer = recipeWriter(catalogue, "uk", (id) => id);

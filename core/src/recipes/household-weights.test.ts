@@ -1,3 +1,4 @@
+import { draftWith } from "../../test/drafts.ts";
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
 import { householdWeights, type HouseholdWeight } from "../../test/household-weights.ts";
@@ -10,14 +11,8 @@ import type { Formula } from "./formula.ts";
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
 
 function recipeOf(title: string, ingredients: readonly string[]): Formula {
-  const draft = {
-    title,
-    category: "salad",
-    ingredients: [...ingredients],
-    steps: ["Mix."],
-    yieldText: "serves 2",
-  };
-  const review = reviewRecipe({ ...draft, minutes: null, notes: "" }, reader);
+  const draft = draftWith({ title, category: "salad", ingredients, steps: ["Mix."], yieldText: "serves 2" });
+  const review = reviewRecipe(draft, reader);
   const accepted = acceptReview(review, new Map(), catalogue);
   if (!accepted.ok) throw new Error(JSON.stringify(accepted.issue));
   return accepted.value;

@@ -60,7 +60,9 @@ export { readLineAmount, usableAmount, type LineAmount } from "./line-amount.ts"
 export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";
 export { equalLoads, gramsInLoads, loadsOf, type Loads } from "./loads.ts";
 export { openQuestions, type OpenQuestion } from "./open-questions.ts";
-export { celsiusIn, minutesIn, readStep } from "./read-step.ts";
+export { celsiusIn } from "./step-heat.ts";
+export { minutesIn } from "./step-time.ts";
+export { readStep, tasksOf } from "./read-step.ts";
 export { recipeId } from "./recipe-id.ts";
 export { scaleFormula, timesFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
 export { allowedFillers, isStrong, shareCap, type AllowedFiller } from "./slots.ts";

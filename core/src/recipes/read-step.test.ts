@@ -1,5 +1,8 @@
 import { describe, expect, it } from "@jest/globals";
-import { celsiusIn } from "./read-step.ts";
+import type { Step } from "./formula.ts";
+import { readStep, tasksOf } from "./read-step.ts";
+import { celsiusIn } from "./step-heat.ts";
+import { minutesIn } from "./step-time.ts";
 
 /** The British oven's marks, °C as cookers and cookbooks print them; from memory. */
 const marks: readonly (readonly [string, number])[] = [
@@ -51,5 +54,132 @@ describe("the oven's temperature in a step", () => {
 
   it("says nothing where no temperature stands", () => {
     expect(celsiusIn("Stir for 10 minutes.")).toBeNull();
+  });
+});
+
+describe("heat in every way it is written", () => {
+  it.each([
+    ["Roast at 450 F.", 232],
+    ["Roast at 450 degrees for 20 minutes.", 232],
+    ["Roast at 425° for 20 minutes.", 218],
+    ["Bake at 350 degrees Fahrenheit.", 177],
+    ["Bake at 180 C.", 180],
+    ["Bake at 180 degrees C.", 180],
+    ["Bake at 180 degrees celsius.", 180],
+    ["Heat the oven to 200°C (fan 180°C).", 200],
+    ["Heat oven to 220C/200C fan/gas 7.", 220],
+    ["Heat the oven to 200C/180C fan/gas 6.", 200],
+    ["Preheat the oven to 400°F/200°C.", 204],
+    ["Bake in a moderate oven.", 180],
+    ["Bake in a hot oven until risen.", 220],
+    ["Dry in a low oven for 3 hours.", 150],
+    ["Roast at 160 °C convection.", 180],
+    ["Bake at gas 6 for 8 minutes.", 200],
+  ])("%s", (text, celsius) => {
+    expect(celsiusIn(text)).toBe(celsius);
+  });
+});
+
+describe("times in every way they are written", () => {
+  it.each([
+    ["45 to 75 minutes", 45, 75],
+    ["25–30 mins", 25, 30],
+    ["half an hour", 30, 30],
+    ["an hour", 60, 60],
+    ["an hour and a half", 90, 90],
+    ["1½ hours", 90, 90],
+    ["1 1/2 hours", 90, 90],
+    ["1 hour 15 minutes", 75, 75],
+    ["1 hr and 20 mins", 80, 80],
+    ["overnight", 480, 720],
+    ["a couple of hours", 120, 120],
+    ["a few minutes", 2, 4],
+    ["thirty seconds each side", 0.5, 0.5],
+    ["ten minutes", 10, 10],
+    ["30 minutes to 1 hour", 30, 60],
+    ["2 or 3 minutes", 2, 3],
+    ["three-quarters of an hour", 45, 45],
+  ])("%s", (text, low, high) => {
+    expect(minutesIn(text)).toEqual({ low, high });
+  });
+});
+
+describe("what a step is done with, by what is done in it", () => {
+  const tools: readonly (readonly [string, Step["tool"]])[] = [
+    ["Let it soften for ten minutes.", null],
+    ["Leave until the skin will slip off.", null],
+    ["Drain the pulses and rinse.", null],
+    ["Add the roasted peppers and the boiled eggs.", null],
+    ["Add the chilli and the chilled stock.", null],
+    ["Slice the roast peppers.", null],
+    ["Season with toasted cumin.", null],
+    ["Roast the carrots for 30 minutes.", "oven"],
+    ["Put in the oven until golden.", "oven"],
+    ["Preheat the oven to 200 °C.", "oven"],
+    ["Toss with oil and bake for 20 minutes.", "oven"],
+    ["Simmer gently for 20 minutes.", "hob"],
+    ["Bring a pan of salted water to the boil.", "hob"],
+    ["Soften the onion in the oil for 8 minutes.", "hob"],
+    ["Toast the nuts in a dry pan.", "hob"],
+    ["Blanch the beans for 3 minutes.", "hob"],
+    ["Cook over a medium heat until thick.", "hob"],
+    ["Blitz until smooth.", "processor"],
+    ["Pulse the nuts and garlic.", "processor"],
+    ["Put everything in a food processor.", "processor"],
+    ["Purée in a blender.", "blender"],
+    ["Char the leeks under a hot grill.", "grill"],
+    ["Grill for 5 minutes a side.", "grill"],
+    ["Chill for two hours.", "fridge"],
+    ["Put in the fridge to set.", "fridge"],
+    ["Freeze in ice-cube trays.", "freezer"],
+  ];
+  it.each(tools)("%s", (text, tool) => {
+    expect(readStep(text).tool).toBe(tool);
+  });
+});
+
+describe("hands or none", () => {
+  it.each([
+    ["Whisk for 2 minutes.", { activeMin: 2, passiveMin: null, wait: null }],
+    ["Fry for 6 minutes, stirring.", { activeMin: 6, passiveMin: null, wait: null }],
+    ["Roast for 40 to 45 minutes.", { activeMin: null, passiveMin: { low: 40, high: 45 }, wait: null }],
+    [
+      "Cover and simmer for 20 minutes until tender.",
+      { activeMin: null, passiveMin: { low: 20, high: 20 }, wait: null },
+    ],
+    [
+      "Leave to stand for 15 minutes.",
+      { activeMin: null, passiveMin: null, wait: { leastMin: 15, mostMin: null } },
+    ],
+    ["Chill overnight.", { activeMin: null, passiveMin: { low: 480, high: 720 }, wait: null }],
+    [
+      "Roast for 30 minutes, turning every 10 minutes.",
+      { checkEveryMin: 10, passiveMin: { low: 30, high: 30 } },
+    ],
+  ])("%s", (text, expected) => {
+    expect(readStep(text)).toMatchObject(expected);
+  });
+
+  it("keeps the sign that it is done without the clock beside it", () => {
+    expect(readStep("Roast until the edges char, about 40 minutes.").doneWhen).toBe("the edges char");
+    expect(readStep("Cook until a knife slides in, stirring often.").doneWhen).toBe("a knife slides in");
+  });
+});
+
+describe("a paragraph with several tasks", () => {
+  it("is one step for each that needs a clock or a machine", () => {
+    expect(
+      tasksOf(
+        "Char the aubergines over a flame for 15 minutes. Leave to cool for 20 minutes. Scoop out the flesh and mash it.",
+      ),
+    ).toEqual([
+      "Char the aubergines over a flame for 15 minutes.",
+      "Leave to cool for 20 minutes. Scoop out the flesh and mash it.",
+    ]);
+  });
+
+  it("stays whole where it has one or none", () => {
+    for (const text of ["Mix everything. Season. Serve.", "Slice them. Roast for 20 minutes. Serve warm."])
+      expect(tasksOf(text)).toEqual([text]);
   });
 });

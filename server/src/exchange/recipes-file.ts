@@ -1,6 +1,7 @@
 import { lineReader } from "@apron/core/catalogue";
 import {
   acceptReview,
+  foodNamer,
   readRecipes as readAll,
   recipeJson,
   recipeMarkdown,
@@ -23,9 +24,9 @@ const writerOf = async (context: RequestContext): Promise<RecipeWriter> => {
 /** Reads, and saves nothing: every line as this kitchen understands it, and the formula where there is one. */
 export const readRecipes: UseCase<"readRecipes"> = ({ body }, context) => {
   const { cup, settings } = context.session.kitchen;
-  const drafts = readAll(body.text);
-  if (!drafts.ok) return Promise.resolve(refuseWith(drafts.issue, "text"));
   const reader = lineReader(context.catalogue, { cup, ounces: settings.ounces ?? {} });
+  const drafts = readAll(body.text, foodNamer(reader));
+  if (!drafts.ok) return Promise.resolve(refuseWith(drafts.issue, "text"));
   const recipes = drafts.value.map((draft) => {
     const review = reviewRecipe(draft, reader);
     const formula = acceptReview(review, new Map(), context.catalogue);

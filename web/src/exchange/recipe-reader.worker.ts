@@ -2,6 +2,7 @@ import type { IngredientFacts as Sent } from "@apron/contract";
 import { lineReader, type Catalogue, type OunceMeaning } from "@apron/core/catalogue";
 import {
   acceptReview,
+  foodNamer,
   readRecipes,
   reviewRecipe,
   type DraftIssue,
@@ -32,12 +33,12 @@ self.addEventListener("message", ({ data }: MessageEvent<{ text: string; kitchen
   const say = (message: ReaderSays): void => {
     self.postMessage(message);
   };
-  const drafts = readRecipes(data.text);
-  if (!drafts.ok) return say({ kind: "refused", issue: drafts.issue });
   const { ingredients, cup, ounces } = data.kitchen;
   const known = new Map(ingredients.map((one) => [one.id, factsOf(one)]));
   const catalogue: Catalogue = { ingredients: known, keeping: [], cautions: new Map() };
   const reader = lineReader(catalogue, { cup, ounces });
+  const drafts = readRecipes(data.text, foodNamer(reader));
+  if (!drafts.ok) return say({ kind: "refused", issue: drafts.issue });
   const recipes = drafts.value.map((draft, i) => {
     if (i % tellEvery === 0) say({ kind: "progress", done: i, of: drafts.value.length });
     const review = reviewRecipe(draft, reader);

@@ -1,0 +1,53 @@
+import type { StepTool } from "./formula.ts";
+
+/**
+ * What a step is done with, by what is done in it: a word alone is not enough. "Let it soften" needs no hob, "the skin
+ * will slip off" no processor, "drain the pulses" no blades. The first that fits, the more particular first.
+ */
+const doneWith: readonly (readonly [StepTool, RegExp])[] = [
+  ["blender", /\bblender\b|liquidi[sz]er/i],
+  [
+    "processor",
+    /\bprocessor\b|\bblitz|\bwhi[sz]z\b|(?:^|[.,;] ?|\band |\bthen )(?:pulse|process)\b(?! ?(?:cheese|the order))|\bblend (?:until|to|everything|all|the|it|them|together|in)\b/i,
+  ],
+  [
+    "grill",
+    /\b(?:under|on|over|to) (?:a |the )?(?:hot |very hot |preheated |high )?(?:grill|broiler|barbecue|charcoal|griddle|open flame)|^grill\b|[.,;] ?grill\b|\bbarbecue\b|\bchar-?grill|\bbroil\b|\bchar (?:the|them|over|on|whole|until)|\bgriddle\b/i,
+  ],
+  [
+    "oven",
+    /\boven\b(?! ?glove)|(?:^|[.,;] ?|\band |\bthen |\bto )(?:roast|bake)\b(?! (?:vegetables|peppers|garlic|potatoes) (?:with|and) the)|\broast (?:for|at|until|in|whole|cut)|\bbake (?:for|at|until|in)\b/i,
+  ],
+  [
+    "hob",
+    /(?:^|[.,;] ?|\band |\bthen |\bto (?:a |the )?|\bgently )(?:boil|simmer|blanch|fry|saut[eé]|sear|sweat|steam|poach|scald|toast|wilt)\b|\b(?:boil|simmer|blanch|fry|saut[eé]|sear|sweat|steam|poach)(?:ing)? (?:for|the|them|in|until|over|gently|it)\b|\b(?:heat|warm|melt)\b[^.]{0,40}\b(?:pan|saucepan|skillet|frying pan|wok|pot)\b|\b(?:in|into) (?:a |the )?(?:large |small |medium |deep |dry |wide |heavy |heavy-based |hot |nonstick |non-stick )*(?:pan|saucepan|skillet|frying pan|wok|stockpot)\b|\b(?:boiling|simmering) (?:salted )?water\b|\bbring\b[^.]{0,40}\bto (?:a|the) (?:boil|simmer)|\bcook\b[^.]{0,50}\b(?:minutes?|until|pan|heat)\b|\bsoften\b[^.]{0,30}\b(?:in|over|with)\b[^.]{0,20}\b(?:oil|butter|heat|pan)\b|\b(?:over|on) (?:a )?(?:low|medium|high|gentle)[a-z-]* (?:heat|flame)/i,
+  ],
+  ["freezer", /\bfreez(?:e|er)\b/i],
+  [
+    "fridge",
+    /\bfridge\b|refrigerat|(?:^|[.,;] ?|\band |\bthen |\bto )chill\b(?! ?(?:i|flakes|powder))|\bchill (?:for|in|until|it|the|them)\b/i,
+  ],
+];
+
+/** Said of the food, not done to it: "the roasted peppers", "until soft enough to blend later". */
+const notDone =
+  /\b(?:boiled|roasted|roast (?=chicken|beef|peppers|potatoes)|toasted|fried|grilled|blanched|chilled|frozen|baked|steamed)\b/gi;
+
+export const toolIn = (text: string): StepTool | null => {
+  const done = text.replace(notDone, "");
+  return doneWith.find(([, words]) => words.test(done))?.[0] ?? null;
+};
+
+/** Words for what goes by itself while nobody stands by. */
+const byItself =
+  /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle)\b/i;
+
+const passiveTools: readonly (StepTool | null)[] = ["oven", "fridge", "freezer"];
+
+/** Does it run by itself, in the oven, the fridge, or standing? Water that simmers for long does too. */
+export const isPassive = (text: string, tool: StepTool | null): boolean =>
+  passiveTools.includes(tool) ||
+  (tool === null && byItself.test(text)) ||
+  (tool === "hob" &&
+    /\b(?:simmer|boil|cook|steam)\b/i.test(text) &&
+    /\b(?:until tender|until cooked|cover(?:ed)?|lid)\b/i.test(text));
