@@ -49,7 +49,7 @@ test("paste a recipe to saved in at most 6", async ({ page, context }) => {
   const review = page.getByTestId("recipe-review");
   await expect(review.locator("#review-title")).toHaveValue("Windfall slaw");
   await expect(
-    review.getByRole("row", { name: /3 tbsp cider vinegar about 45 g cider vinegar/ }),
+    review.getByRole("row", { name: /3 tbsp cider vinegar .*about 45 g cider vinegar/ }),
   ).toBeVisible();
   await effort.click(review.getByTestId("use-proposal"));
   await effort.click(review.getByTestId("save-recipe"));
@@ -72,14 +72,62 @@ test("a line that was not understood is answered in the review", async ({ page }
   await page.goto("/recipes/import");
   await page.locator("#recipe-paste").fill("Fog bowl\nIngredients\n120 g fog\n30 g walnuts\nMethod\nMix.");
   const review = page.getByTestId("recipe-review");
-  await review.locator("#line-0").fill("lamb's lettuce");
+  // The amount that was written stays; only the food is asked.
+  await review.locator('[id^="line-"]').fill("lamb's lettuce");
   await page.keyboard.press("Enter");
-  await review.locator('[id^="grams-"]').fill("120");
   await review.getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Fog bowl" })).toBeVisible();
   const saved = await ask<Opened>(page, "/api/recipes/fog-bowl");
   expect(saved.formula.lines[0]).toMatchObject({ grams: 120, fillers: [{ ingredient: "corn-salad" }] });
   expect(saved.formula.unread).toEqual([]);
+});
+
+const twoDishes =
+  "Sharp leaves\nServes 2\n100 g rocket\n2 tbsp vinegar\n\n1. Dress the leaves.\n\nPlum bowl\nServes 2\n300 g plums\nsome words nobody can read\n\n1. Halve and eat.";
+
+test("two recipes in one paste: each line is what the cook says it is; a name is asked once and remembered", async ({
+  page,
+}) => {
+  await page.goto("/recipes/import");
+  await page.locator("#recipe-paste").fill(twoDishes);
+  const found = page.getByRole("list", { name: "Recipes found" });
+  await expect(found.getByRole("button")).toHaveText(["Sharp leaves", "Plum bowl"]);
+  const review = page.getByTestId("recipe-review");
+  await review.getByTestId("pick-cider-vinegar").click();
+  await expect(review.getByRole("row", { name: /^2 tbsp vinegar .*about 30 g cider vinegar/ })).toBeVisible();
+
+  await found.getByRole("button", { name: "Plum bowl" }).click();
+  await expect(review.locator("#review-title")).toHaveValue("Plum bowl");
+  await review.getByTestId("leave-out").click();
+  await review.getByRole("row", { name: /Halve and eat/ }).getByTestId("line-acts").click();
+  await page.getByRole("menuitem", { name: "Move up" }).click();
+  await review.getByRole("button", { name: "Add an ingredient" }).click();
+  await review.locator('[id^="text-"]').last().fill("1 tsp honey");
+  await page.keyboard.press("Enter");
+  await expect(review.getByRole("row", { name: /^1 tsp honey .*about 7 g honey/ })).toBeVisible();
+  // Everything that was said is still there after a reload.
+  await page.reload();
+  await expect(page.getByText(/Found 2 recipes; 2 can be saved/)).toBeVisible();
+  await page.getByTestId("save-recipes").click();
+  await expect(notice(page)).toContainText("Saved 2 recipes");
+  const plums = await ask<Opened & { formula: { notes: string } }>(page, "/api/recipes/plum-bowl");
+  expect(plums.formula.lines.map((line) => line.fillers[0]?.ingredient)).toEqual(["plum", "honey"]);
+  expect([plums.formula.notes, plums.formula.unread]).toEqual(["some words nobody can read", []]);
+
+  await page.goto("/recipes/import");
+  await page.locator("#recipe-paste").fill("Another\n2 tbsp vinegar\n1 apple\nMix it all well and serve.");
+  await expect(review.getByRole("row", { name: /^2 tbsp vinegar .*about 30 g cider vinegar/ })).toBeVisible();
+});
+
+test("a food that is not in the list is added where it is asked for", async ({ page }) => {
+  await page.goto("/recipes/import");
+  await page.locator("#recipe-paste").fill("Odd bowl\n100 g glimmerroot\n1 apple\nMix it all well and serve.");
+  const review = page.getByTestId("recipe-review");
+  await review.getByTestId("add-own").click();
+  const form = page.getByTestId("own-ingredient");
+  await expect(form.locator("#own-name")).toHaveValue("glimmerroot");
+  await form.getByTestId("add-ingredient").click();
+  await expect(review.getByRole("row", { name: /^100 g glimmerroot .*100 g glimmerroot/ })).toBeVisible();
 });
 
 test("broken and hostile files say what is wrong, run nothing and lose nothing", async ({ page }) => {

@@ -8,6 +8,7 @@ import { SimulateLoad, PressScale, ScaleReading } from "./devices.ts";
 import {
   ChangeKitchen,
   KitchenSettings,
+  SetNameMeaning,
   SetOunceMeaning,
   Session,
   SetUp,
@@ -109,6 +110,13 @@ export const endpoints = {
   setOunceMeaning: {
     summary: 'Say what "oz" of something pourable means here',
     body: SetOunceMeaning,
+    reply: Session,
+    status: 201,
+    writes: true,
+  },
+  setNameMeaning: {
+    summary: 'Say what "oz" of something pourable means here',
+    body: SetNameMeaning,
     reply: Session,
     status: 201,
     writes: true,

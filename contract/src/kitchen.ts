@@ -93,6 +93,11 @@ export const SetOunceMeaning = z.object({
   means: z.enum(["mass", "fluid"]),
 });
 
+export const SetNameMeaning = z.object({
+  name: z.string().trim().min(1).max(120).meta({ description: "As it was written: “mixed leaves”" }),
+  ingredient: IngredientId.nullable().meta({ description: "Null: it is asked again" }),
+});
+
 export const Kitchen = z
   .object({
     id: Id,
@@ -102,6 +107,9 @@ export const Kitchen = z
     ounces: z
       .record(z.string(), z.enum(["mass", "fluid"]))
       .meta({ description: 'What "oz" means here, by ingredient' }),
+    meanings: z
+      .record(z.string(), z.string())
+      .meta({ description: "What names that could mean several foods mean here, by their words" }),
     demo: z.boolean(),
   })
   .meta({ id: "Kitchen" });

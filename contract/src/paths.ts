@@ -20,6 +20,7 @@ export const paths = {
   getKitchen: ["get", "/api/kitchen"],
   changeKitchen: ["post", "/api/kitchen"],
   setOunceMeaning: ["post", "/api/kitchen/ounces"],
+  setNameMeaning: ["post", "/api/kitchen/meanings"],
   today: ["get", "/api/today"],
   listLots: ["get", "/api/lots"],
   logLot: ["post", "/api/lots"],

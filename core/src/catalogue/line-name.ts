@@ -93,8 +93,8 @@ function alternativeOf(text: string, index: NameIndex): LineAlternative {
 }
 
 /** What this kitchen has said before that such a name means. */
-function asAnswered(name: string, { meanings, facts }: LineReader): LineIngredient | undefined {
-  const id = meanings[meaningKey(name)];
+function asAnswered(name: string, { meanings, facts, meant }: LineReader): LineIngredient | undefined {
+  const id = meant ?? meanings[meaningKey(name)];
   return id !== undefined && facts(id) ? { kind: "one", id, how: "usual" } : undefined;
 }
 

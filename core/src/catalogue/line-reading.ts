@@ -60,6 +60,8 @@ export type LineReader = {
   readonly ounces: Readonly<Record<string, OunceMeaning>>;
   /** What this kitchen has said a name means that could mean several, by the words of the name. */
   readonly meanings: Readonly<Record<string, string>>;
+  /** Which food the line is of, where that has been answered for it. */
+  readonly meant?: string | undefined;
   /** The language of the recipe, where it is known; else each line is tried in all of them. */
   readonly language: Language | null;
   readonly lexicons: () => ReadonlyMap<Language, Lexicon>;

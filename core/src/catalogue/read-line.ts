@@ -134,12 +134,22 @@ export function readLine(text: string, reader: LineReader): LineReading {
   const english = reader.language === null ? readEnglish(text, reader) : undefined;
   if (english && (english.isKnown || english.reading.heading)) return english.reading;
   const best = bestLanguage(text, reader);
+  const foreign = best && { ...readEnglish(best.english, reader), best };
+  if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
-  if (!best) return plain.reading;
-  const foreign = readEnglish(best.english, reader);
-  const isMeant = reader.language === null ? isBetter(foreign, plain) : !(plain.isKnown && !foreign.isKnown);
-  return isMeant ? { ...foreign.reading, text, language: best.language } : plain.reading;
+  if (!foreign) return plain.reading;
+  const isMeant = english ? isBetter(foreign, plain) : !plain.isKnown;
+  return isMeant ? inItsWords(text, foreign) : plain.reading;
 }
+
+const inItsWords = (
+  text: string,
+  { reading, best }: EnglishReading & { readonly best: InLanguage },
+): LineReading => ({
+  ...reading,
+  text,
+  language: best.language,
+});
 
 /** A reader for one kitchen's catalogue. */
 export const lineReader = (

@@ -69,7 +69,7 @@ function answeredLine(
       group: line.group,
       range: answer?.grams == null ? line.range : null,
       amountText:
-        line.weighed && line.asBoughtG === null && line.cookedG === null ? "" : line.text.slice(0, 120),
+        line.weighed && line.asBoughtG === null && line.cookedG === null ? "" : line.amountText.slice(0, 120),
       asBoughtG: answer?.grams == null && !other ? line.asBoughtG : null,
       cookedG: answer?.grams == null && !other ? line.cookedG : null,
       preparation: line.preparation.slice(0, 200),

@@ -14,8 +14,16 @@ export const sourceKinds = [
 ] as const;
 export type SourceKind = (typeof sourceKinds)[number];
 
-/** One line as it was written, without its bullet or number, and what it was taken for. */
-export type SourceLine = { readonly kind: SourceKind; readonly text: string };
+/**
+ * One line as it was written, without its bullet or number, what it was taken for, and what the cook said of it: which
+ * food it is of, how much in any unit. Both are unsaid until they are asked.
+ */
+export type SourceLine = {
+  readonly kind: SourceKind;
+  readonly text: string;
+  readonly ingredient?: string | undefined;
+  readonly amount?: string | undefined;
+};
 
 /**
  * A recipe as somebody wrote it, before this kitchen has read a line of it: every line of the text, in its order, each

@@ -20,8 +20,8 @@ import {
   type Makes,
   type Step,
 } from "../recipes/index.ts";
-import type { Language } from "../languages/index.ts";
-import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft } from "./recipe-draft.ts";
+import { translate, type Language } from "../languages/index.ts";
+import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft, type SourceLine } from "./recipe-draft.ts";
 import { sections } from "./section-words.ts";
 import { splitSeasoning } from "./split-seasoning.ts";
 
@@ -43,6 +43,8 @@ export type ReviewedLine = Pick<
   readonly text: string;
   /** Which line of the draft it was read from. */
   readonly source: number;
+  /** The amount in words: the line's own, or what the cook said instead. */
+  readonly amountText: string;
   /** Null where nobody could say what it is of; then it asks. */
   readonly ingredient: string | null;
   /** What else may fill it, and how much of it (0–1]. */
@@ -104,7 +106,12 @@ function ownWordsLeftOut(preparation: string, facts: IngredientFacts | undefined
   return own === undefined ? preparation : preparation.slice(own.length).replace(/^,\s*/, "");
 }
 
-type Grouped = { readonly reading: LineReading; readonly group: string; readonly source: number };
+type Grouped = {
+  readonly reading: LineReading;
+  readonly group: string;
+  readonly source: number;
+  readonly amountText: string;
+};
 
 type Dish = { readonly kind: DishKind; readonly othersG: number; readonly reader: LineReader };
 
@@ -122,7 +129,10 @@ function amountOf(
     : undefined;
 }
 
-function reviewLine({ reading, group, source }: Grouped, { kind, othersG, reader }: Dish): ReviewedLine {
+function reviewLine(
+  { reading, group, source, amountText }: Grouped,
+  { kind, othersG, reader }: Dish,
+): ReviewedLine {
   const ingredient = oneIngredient(reading);
   const facts = ingredient === null ? undefined : reader.facts(ingredient);
   const implied = facts && impliedBy(`${reading.preparation} ${reading.text}`, facts);
@@ -131,6 +141,7 @@ function reviewLine({ reading, group, source }: Grouped, { kind, othersG, reader
   return {
     text: reading.text,
     source,
+    amountText,
     group,
     ingredient,
     alternatives: reading.alternatives.flatMap(({ ingredient: other, maxShare }) =>
@@ -157,13 +168,37 @@ function reviewLine({ reading, group, source }: Grouped, { kind, othersG, reader
 const isSection = (text: string): boolean =>
   Object.values(sections).some((words) => words.test(text.replace(/:$/, "")));
 
+const inEnglish = (text: string, { language, lexicons }: LineReader): string => {
+  const lexicon = language === null ? undefined : lexicons().get(language);
+  return lexicon ? translate(text, lexicon).text : text;
+};
+
+/** Ingredient lines as they read with what the cook said of them; "salt and pepper" is two. */
+function readingsOf(line: SourceLine, reader: LineReader): Pick<Grouped, "reading" | "amountText">[] {
+  const asked = { ...reader, meant: line.ingredient };
+  const texts =
+    line.ingredient === undefined ? splitSeasoning(line.text, inEnglish(line.text, reader)) : [line.text];
+  return texts.map((text) => {
+    const reading = readLine(text, asked);
+    const { ingredient, name } = reading;
+    if (line.amount === undefined || line.amount === "") return { reading, amountText: text };
+    const amountText = `${line.amount} ${name}`.trim();
+    const meant = ingredient.kind === "one" ? ingredient.id : undefined;
+    // The words of the line stay; only how much there is comes from the answer.
+    const { preparation, remarks, alternatives } = reading;
+    const said = readLine(amountText, { ...asked, language: null, meant });
+    return { reading: { ...said, text, preparation, remarks, alternatives }, amountText };
+  });
+}
+
 /** Ingredient lines, each under the heading before it ("For the dressing:"). */
 function grouped(draft: RecipeDraft, reader: LineReader): Grouped[] {
   let group = "";
-  return draft.lines.flatMap(({ kind, text }, source) => {
-    if (kind === "heading") group = isSection(text) ? "" : text.replace(/:\s*$/, "").trim().slice(0, 60);
-    return kind === "ingredient"
-      ? splitSeasoning(text).map((one) => ({ reading: readLine(one, reader), group, source }))
+  return draft.lines.flatMap((line, source) => {
+    if (line.kind === "heading")
+      group = isSection(line.text) ? "" : line.text.replace(/:\s*$/, "").trim().slice(0, 60);
+    return line.kind === "ingredient"
+      ? readingsOf(line, reader).map((one) => ({ ...one, group, source }))
       : [];
   });
 }

@@ -1,5 +1,6 @@
 import type { Language } from "./language.ts";
 import { plainWord, stemOf } from "./stem.ts";
+import { stepWords } from "./tables/step-words.ts";
 import { shorthand, wordsByLanguage } from "./tables/words.ts";
 
 /** What a phrase of a language is in English: by its words as they stand, else by their stems. */
@@ -43,17 +44,20 @@ export function lexiconOf(
 ): Lexicon {
   const english = new Map<string, string>();
   const exactly = new Map<string, string>();
-  for (const [phrase, said] of Object.entries(wordsByLanguage[language])) {
+  for (const [phrase, said] of [
+    ...Object.entries(stepWords[language]),
+    ...Object.entries(wordsByLanguage[language]),
+  ]) {
     english.set(keyOf(phrase, language), said);
     exactly.set(exactKeyOf(phrase), said);
   }
   const known = new Set<string>();
   for (const [name, said] of names) {
     const key = keyOf(name, language);
+    exactly.set(exactKeyOf(name), said);
     if (known.has(key)) continue;
     known.add(key);
     english.set(key, said);
-    exactly.set(exactKeyOf(name), said);
   }
   const longest = Math.max(1, ...[...english.keys()].map((key) => key.split(" ").length));
   return { language, exactly, english, longest, names: known };

@@ -12,6 +12,8 @@ export type KitchenSettings = {
   readonly scale: "none" | "simulated";
   /** What "oz" means here of things that can be poured, by ingredient; asked once. */
   readonly ounces?: Readonly<Record<string, OunceMeaning>>;
+  /** What names mean here that could mean several foods, by their words; asked once. */
+  readonly meanings?: Readonly<Record<string, string>>;
 };
 
 /** Someone who eats everything. */

@@ -1,4 +1,3 @@
-import { lineReader } from "@apron/core/catalogue";
 import {
   acceptReview,
   foodNamer,
@@ -10,6 +9,7 @@ import {
   type RecipeWriter,
 } from "@apron/core/exchange";
 import { accept } from "@apron/core/measure";
+import { readerOf } from "../stock/line-reader.ts";
 import { inTurn } from "../context/in-turn.ts";
 import { notFound, refuseWith } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -23,8 +23,7 @@ const writerOf = async (context: RequestContext): Promise<RecipeWriter> => {
 
 /** Reads, and saves nothing: every line as this kitchen understands it, and the formula where there is one. */
 export const readRecipes: UseCase<"readRecipes"> = ({ body }, context) => {
-  const { cup, settings } = context.session.kitchen;
-  const reader = lineReader(context.catalogue, { cup, ounces: settings.ounces ?? {} });
+  const reader = readerOf(context);
   const drafts = readAll(body.text, foodNamer(reader));
   if (!drafts.ok) return Promise.resolve(refuseWith(drafts.issue, "text"));
   const recipes = drafts.value.map((draft) => {

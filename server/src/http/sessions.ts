@@ -14,6 +14,7 @@ export const presentSession = (session: SessionRecord): Session => {
       ...{ id, name, dialect, units, cup, currency, locale, timeZone, demo },
       scale: settings.scale,
       ounces: settings.ounces ?? {},
+      meanings: settings.meanings ?? {},
     },
   };
 };

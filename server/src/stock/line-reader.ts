@@ -6,4 +6,5 @@ export const readerOf = (context: Pick<RequestContext, "catalogue" | "session">)
   lineReader(context.catalogue, {
     cup: context.session.kitchen.cup,
     ounces: context.session.kitchen.settings.ounces ?? {},
+    meanings: context.session.kitchen.settings.meanings ?? {},
   });

@@ -20,7 +20,8 @@ import { allergenChoices } from "./allergen-words.ts";
 import { keepsLikeChoices, traitChoices } from "./trait-words.ts";
 
 /** An ingredient of the kitchen's own. Its figures are set on its page. */
-const props = defineProps<{ suggested: string }>();
+const props = defineProps<{ suggested: string; inPlace?: boolean }>();
+const emit = defineEmits<{ added: [id: string] }>();
 const router = useRouter();
 const forget = useForgetFigures();
 type Body = Required<RequestOf<"addIngredient">["body"]>;
@@ -47,6 +48,7 @@ const kinds = [...categories].sort().map((value) => ({ value, label: spoken(valu
 watch(
   () => props.suggested,
   (searched) => (draft.value.name = searched),
+  { immediate: props.inPlace },
 );
 const submission = useSubmit(["name", "other", "allergens", "category"], { recorded: clear });
 const resolver = resolverFor(AddIngredient.pick({ name: true }));
@@ -61,7 +63,8 @@ async function add({ valid }: FormSubmitEvent): Promise<void> {
   if (!added) return;
   clear();
   await forget();
-  await router.push(`/handbook/${added.id}`);
+  emit("added", added.id);
+  if (!props.inPlace) await router.push(`/handbook/${added.id}`);
 }
 /** The form part passes on what its own types leave out. */
 const formAttributes = { novalidate: true, onInput: submission.forget };

@@ -10,6 +10,7 @@ export type ReaderOrder =
       readonly ingredients: readonly Sent[];
       readonly cup: CupSystem;
       readonly ounces: Readonly<Record<string, OunceMeaning>>;
+      readonly meanings: Readonly<Record<string, string>>;
     }
   | { readonly kind: "lines"; readonly id: number; readonly lines: readonly string[] };
 
@@ -20,7 +21,7 @@ let reader: ReturnType<typeof lineReader> | undefined;
 self.addEventListener("message", ({ data }: MessageEvent<ReaderOrder>) => {
   if (data.kind === "catalogue") {
     const ingredients = new Map(data.ingredients.map((one) => [one.id, factsOf(one)]));
-    reader = lineReader({ ingredients }, { cup: data.cup, ounces: data.ounces });
+    reader = lineReader({ ingredients }, { cup: data.cup, ounces: data.ounces, meanings: data.meanings });
     return;
   }
   const known = reader;

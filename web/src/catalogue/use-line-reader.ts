@@ -22,11 +22,12 @@ export function useLineReader(): {
     waiting.delete(data.id);
   });
   watch(
-    [catalogue, () => session.ounces, () => session.cup],
-    ([known, ounces, cup]) => {
+    [catalogue, () => session.ounces, () => session.meanings, () => session.cup] as const,
+    ([known, ounces, meanings, cup]) => {
       if (!known) return;
       // Plain copies: a worker takes no reactive objects.
-      tell({ kind: "catalogue", ingredients: toRaw(known).ingredients, cup, ounces: { ...ounces } });
+      const { ingredients } = toRaw(known);
+      tell({ kind: "catalogue", ingredients, cup, ounces: { ...ounces }, meanings: { ...meanings } });
     },
     { immediate: true },
   );

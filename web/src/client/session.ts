@@ -53,9 +53,10 @@ export const useSession = defineStore("session", () => {
   const kitchen = computed(() => session.value?.kitchen);
   const display = followKitchen(kitchen);
   const ounces = computed(() => kitchen.value?.ounces ?? {});
+  const meanings = computed(() => kitchen.value?.meanings ?? {});
   const dialect = computed(() => kitchen.value?.dialect ?? "uk");
   const cup = computed(() => kitchen.value?.cup ?? "us-customary");
   const currency = computed(() => kitchen.value?.currency ?? "GBP");
   const hasScale = computed(() => kitchen.value?.scale === "simulated");
-  return { session, asked, restore, opened, closed, display, ounces, dialect, cup, currency, hasScale };
+  return { session, asked, restore, opened, closed, display, ounces, meanings, dialect, cup, currency, hasScale };
 });

@@ -46,6 +46,7 @@ async function save(formulas: readonly NewFormula[]): Promise<void> {
   refused.value = [...done.refused];
   if (done.refused.length > 0) return;
   clear();
+  importing.clear();
   const [only] = done.saved;
   if (only && done.saved.length === 1) {
     notices.say({ text: `Saved ${only.name}.` });
@@ -96,7 +97,7 @@ onMounted(() => {
 <style scoped>
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 2.2fr);
   gap: 1.4rem;
   align-items: start;
 }

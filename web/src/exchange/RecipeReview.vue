@@ -1,79 +1,98 @@
 <script setup lang="ts">
-import { nameOf, partWanted, type Catalogue } from "@apron/core/catalogue";
-import type { LineAnswer, RecipeReview, ReviewedLine } from "@apron/core/exchange";
+import type { Catalogue } from "@apron/core/catalogue";
+import type { ReviewedLine, SourceKind, SourceLine } from "@apron/core/exchange";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import Column from "primevue/column";
 import DataTable from "primevue/datatable";
 import { computed } from "vue";
-import IngredientField from "../catalogue/IngredientField.vue";
 import { useSession } from "../client/session.ts";
-import { kindWords } from "../recipes/kind-words.ts";
+import { kindWords, stepMarks } from "../recipes/kind-words.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
-import FoldOut from "../ui/FoldOut.vue";
 import { labelled } from "../ui/labelled.ts";
 import { useOpenRows } from "../ui/open-rows.ts";
 import { counted, nounFor } from "../ui/plural.ts";
+import SelectBox from "../ui/SelectBox.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
-import { answersOf, countOpen, headedBy, isOpen, questionOf, useReviewDraft } from "./recipe-review-draft.ts";
+import { readAs } from "./read-as.ts";
+import type { ReadRecipe } from "./recipe-reader.worker.ts";
+import { isOpen, questionOf, retitled, type ChangedRecipe } from "./recipe-review-draft.ts";
+import SourceLineActs from "./SourceLineActs.vue";
+import SourceLineFields from "./SourceLineFields.vue";
+import * as change from "./source-lines.ts";
 
-/** One recipe, line by line as it was read; nothing is decided until the cook saves. */
-const props = defineProps<{ review: RecipeReview; catalogue: Catalogue; busy: boolean }>();
-const emit = defineEmits<{ save: [review: RecipeReview, answers: ReadonlyMap<number, LineAnswer>] }>();
+/** One recipe, every line of it as it was taken and read; nothing is decided until the cook saves. */
+const props = defineProps<{
+  recipe: ReadRecipe;
+  changed: ChangedRecipe;
+  catalogue: Catalogue;
+  busy: boolean;
+}>();
+const emit = defineEmits<{ change: [changed: ChangedRecipe]; meant: [name: string, id: string]; save: [] }>();
 const session = useSession();
-const { draft } = useReviewDraft(props.review);
 const kinds = Object.entries(kindWords).map(([value, label]) => ({
   value: value as keyof typeof kindWords,
   label,
 }));
+const lines = computed(() => props.changed.lines ?? props.recipe.draft.lines);
+const review = computed(() => props.recipe.review);
+const title = computed({
+  get: () => lines.value.find((line) => line.kind === "title")?.text ?? "",
+  set: (now: string) => emit("change", { lines: retitled({ lines: lines.value }, now) }),
+});
+const kind = computed({
+  get: () => props.changed.kind ?? review.value.kind,
+  set: (now) => emit("change", { kind: now }),
+});
+const servings = computed({
+  get: () => props.changed.servings ?? String(review.value.servings ?? ""),
+  set: (now: string) => emit("change", { servings: now }),
+});
 
-type Row = { readonly at: number; readonly line: ReviewedLine };
-const rows = computed<Row[]>(() => props.review.lines.map((line, at) => ({ at, line })));
-/** Lines that ask something, and those opened to be changed. */
-const {
-  rows: openRows,
-  isOpen: isOpened,
-  setOpen,
-} = useOpenRows(rows.value.filter(({ line }) => isOpen(line)).map(({ at }) => String(at)));
-for (const { at } of rows.value) draft.value.answers[at] ??= { ingredient: "", grams: "" };
-
-const nameFor = (id: string): string => {
-  const facts = props.catalogue.ingredients.get(id);
-  return facts ? nameOf(facts, session.dialect) : id.replaceAll("-", " ");
+type Row = {
+  readonly at: number;
+  readonly line: SourceLine;
+  readonly read: readonly ReviewedLine[];
+  readonly marks: string;
 };
-const grams = (g: number): string => showGrams(g, session.display);
-function readAs(line: ReviewedLine): string {
-  const name = line.ingredient === null ? "" : nameFor(line.ingredient);
-  const { asBoughtG, cookedG, grams: usable } = line;
-  const about = line.weighed ? "" : "about ";
-  const amount = usable === null ? "" : `${about}${grams(usable)} `;
-  const bought = asBoughtG === null ? "" : `${about}${grams(asBoughtG)} as bought`;
-  const cooked = cookedG === null ? "" : `${about}${grams(cookedG)} cooked`;
-  const part = partWanted(line.preparation);
-  const marks = [
-    part ? `${part} only` : "",
-    bought,
-    cooked,
-    line.cook?.replaceAll("-", " ") ?? (line.eatenRaw ? "" : "heated"),
-    line.optional ? "optional" : "",
-    line.toTaste ? "to taste" : "",
-  ].filter(Boolean);
-  return `${amount}${name}${marks.length > 0 ? ` (${marks.join(", ")})` : ""}`;
-}
-const answers = computed(() => answersOf(draft.value));
-const openCount = computed(() => countOpen(props.review, answers.value));
-const save = (): void => emit("save", headedBy(props.review, draft.value), answers.value);
+const inGrams = (grams: number): string => showGrams(grams, session.display);
+const rows = computed<Row[]>(() => {
+  const steps = new Map(review.value.steps.map((step) => [step.text, stepMarks(step, inGrams).join(", ")]));
+  return lines.value.map((line, at) => ({
+    ...{ at, line, marks: line.kind === "step" ? (steps.get(line.text) ?? "") : "" },
+    // A change is read a moment later: until then the line shows no reading of another.
+    read: review.value.lines.filter(
+      (one) => one.source === at && props.recipe.draft.lines[at]?.text === line.text,
+    ),
+  }));
+});
+const asks = ({ line, read }: Row): boolean => line.kind === "ingredient" && read.some(isOpen);
+const opened = useOpenRows();
+const expanded = computed(() =>
+  Object.fromEntries(
+    rows.value
+      .filter((row) => asks(row) || opened.isOpen(String(row.at)))
+      .map(({ at }) => [String(at), true]),
+  ),
+);
+const openCount = computed(() => rows.value.filter(asks).length);
+/** Is there more to it than a weight as it was written? */
+const isWorkedOut = (line: ReviewedLine): boolean =>
+  line.workings !== "" && (!line.weighed || line.asBoughtG !== null || line.cookedG !== null);
+const phrase = (line: ReviewedLine): string => readAs(line, props.catalogue, session);
+const set = (now: SourceLine[]): void => emit("change", { lines: now });
+const setKind = (at: number, now: SourceKind): void => set(change.withKind(lines.value, at, now));
 </script>
 
 <template>
   <form class="review" aria-label="Review" data-testid="recipe-review" @submit.prevent>
     <div class="head">
       <FieldFrame label="Title" for="review-title">
-        <TextBox id="review-title" v-model="draft.title" />
+        <TextBox id="review-title" v-model="title" />
       </FieldFrame>
-      <SelectField id="review-kind" v-model="draft.kind" label="Kind" :choices="kinds" />
+      <SelectField id="review-kind" v-model="kind" label="Kind" :choices="kinds" />
       <FieldFrame
         label="Servings"
         for="review-servings"
@@ -81,79 +100,97 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
       >
         <TextBox
           id="review-servings"
-          v-model="draft.servings"
+          v-model="servings"
           inputmode="decimal"
           :placeholder="String(review.servingsProposal)"
         />
       </FieldFrame>
     </div>
     <DataTable
-      :expanded-rows="openRows"
+      :expanded-rows="expanded"
       :value="rows"
       data-key="at"
       size="small"
       class="stacks lines"
-      :row-class="({ line }: Row) => (isOpen(line) ? 'asks' : '')"
+      :row-class="(row: Row) => (asks(row) ? 'asks' : `is-${row.line.kind}`)"
     >
       <Column v-bind="labelled('As written')">
-        <template #body="{ data: { line } }: { data: Row }">
-          <span v-if="line.group" class="small soft">{{ line.group }}: </span>{{ line.text }}
+        <template #body="{ data: { line } }: { data: Row }">{{ line.text }}</template>
+      </Column>
+      <Column v-bind="labelled('Is')">
+        <template #body="{ data: { at, line } }: { data: Row }">
+          <SelectBox
+            :id="`kind-${at}`"
+            :model-value="line.kind"
+            :name="`What “${line.text}” is`"
+            :choices="change.kindChoices"
+            @update:model-value="setKind(at, $event)"
+          />
         </template>
       </Column>
       <Column v-bind="labelled('Read as')">
-        <template #body="{ data: { line, at } }: { data: Row }">
-          <template v-if="isOpen(line)">
-            <b>{{ questionOf(line) }}</b>
-            <span v-if="line.ingredient" class="soft"> {{ nameFor(line.ingredient) }}</span>
-          </template>
-          <template v-else>{{ readAs(line) }}</template>
-          <WorkingsNote
-            v-if="line.workings && (!line.weighed || line.asBoughtG !== null || line.cookedG !== null)"
-            :text="line.workings"
-          />
-          <Button
-            v-if="!isOpened(String(at))"
-            label="Change"
-            size="small"
-            variant="text"
-            :aria-label="`Change “${line.text}”`"
-            @click="setOpen(String(at), true)"
+        <template #body="{ data: row }: { data: Row }">
+          <p v-for="(one, i) in row.line.kind === 'ingredient' ? row.read : []" :key="i">
+            <b v-if="isOpen(one)">{{ questionOf(one) }}</b>
+            <template v-if="!isOpen(one) || one.ingredient"> {{ phrase(one) }}</template>
+          </p>
+          <span class="small soft">{{ row.marks }}</span>
+        </template>
+      </Column>
+      <Column v-bind="labelled('')">
+        <template #body="{ data: { at, line } }: { data: Row }">
+          <SourceLineActs
+            :text="line.text"
+            :is-first="at === 0"
+            :is-last="at === lines.length - 1"
+            @edit="opened.toggle(String(at))"
+            @move="set(change.moved(lines, at, $event))"
+            @merge="set(change.merged(lines, at))"
+            @drop="set(change.without(lines, at))"
           />
         </template>
       </Column>
-      <Column v-bind="labelled('Role')">
-        <template #body="{ data: { line } }: { data: Row }">
-          <span class="small">{{ line.role }}</span>
-        </template>
-      </Column>
-      <template #expansion="{ data: { line, at } }: { data: Row }">
-        <div v-if="draft.answers[at]" class="fields">
-          <IngredientField :id="`line-${at}`" v-model="draft.answers[at].ingredient" :usual="[]" />
-          <FieldFrame label="Grams" :for="`grams-${at}`">
-            <TextBox :id="`grams-${at}`" v-model="draft.answers[at].grams" inputmode="decimal" />
-          </FieldFrame>
-          <Button
-            v-if="line.proposal"
-            :label="`Use ${grams(line.proposal.grams)} (${line.proposal.why})`"
-            data-testid="use-proposal"
-            severity="secondary"
-            rounded
-            @click="draft.answers[at].grams = String(line.proposal.grams)"
-          />
-        </div>
+      <template #expansion="{ data: { line, at, read } }: { data: Row }">
+        <SourceLineFields
+          :at="at"
+          :line="line"
+          :reviewed="read[0]"
+          :catalogue="catalogue"
+          @text="set(change.withText(lines, at, $event))"
+          @split="set(change.splitAt(lines, at, $event))"
+          @answer="set(change.withAnswer(lines, at, $event))"
+          @meant="(name, id) => emit('meant', name, id)"
+          @leave-out="setKind(at, 'note')"
+        />
+        <WorkingsNote v-for="(one, i) in read.filter(isWorkedOut)" :key="i" :text="one.workings" />
       </template>
     </DataTable>
-    <FoldOut :title="counted(review.steps.length, 'step')" quiet>
-      <ol>
-        <li v-for="(step, i) in review.steps" :key="i">{{ step.text }}</li>
-      </ol>
-    </FoldOut>
+    <div class="more">
+      <Button
+        label="Add an ingredient"
+        size="small"
+        severity="secondary"
+        @click="(set(change.added(lines, 'ingredient')), opened.setOpen(String(lines.length), true))"
+      />
+      <Button
+        label="Add a step"
+        size="small"
+        severity="secondary"
+        @click="(set(change.added(lines, 'step')), opened.setOpen(String(lines.length), true))"
+      />
+    </div>
     <p v-if="openCount > 0" class="small soft">
       {{ counted(openCount, "line") }} {{ nounFor(openCount, "is", "are") }} kept as text and not counted
       until you fill {{ nounFor(openCount, "it", "them") }} in.
     </p>
     <!-- Enter chooses an ingredient in this form; it never sends it off half answered. -->
-    <Button label="Save recipe" data-testid="save-recipe" size="large" :loading="busy" @click="save" />
+    <Button
+      label="Save recipe"
+      data-testid="save-recipe"
+      size="large"
+      :loading="busy"
+      @click="emit('save')"
+    />
   </form>
 </template>
 
@@ -177,28 +214,23 @@ const save = (): void => emit("save", headedBy(props.review, draft.value), answe
   width: 100%;
 }
 
+.more {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+}
+
 .lines :deep(.asks td) {
   background: var(--soon-wash);
 }
 
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.7rem;
-  align-items: end;
+.lines :deep(.is-title td:first-child),
+.lines :deep(.is-heading td:first-child) {
+  font-weight: 650;
 }
 
-.fields > :deep(.field:not(:has(.p-autocomplete))) {
-  flex: 0 0 7rem;
-}
-
-.fields > :deep(.field:has(.p-autocomplete)) {
-  flex: 1 1 14rem;
-}
-
-ol {
-  padding-inline-start: 1.2rem;
-  list-style: decimal;
+.lines :deep(.p-select) {
+  min-width: 8.5rem;
 }
 
 @media (max-width: 700px) {

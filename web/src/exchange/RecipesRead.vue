@@ -1,30 +1,42 @@
 <script setup lang="ts">
 import type { NewFormula, RecipesImported } from "@apron/contract";
-import type { LineAnswer, RecipeReview as Review } from "@apron/core/exchange";
 import Button from "primevue/button";
 import ProgressBar from "primevue/progressbar";
-import { computed, toRefs } from "vue";
+import { computed, ref, toRefs, watch } from "vue";
+import { useRememberMeaning } from "../catalogue/use-remember-meaning.ts";
 import { sentenceFor } from "../client/words.ts";
 import { counted } from "../ui/plural.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import RecipeReview from "./RecipeReview.vue";
-import { isOpen, textOf } from "./recipe-review-draft.ts";
+import { isOpen } from "./recipe-review-draft.ts";
 import type { RecipeImport } from "./use-recipe-import.ts";
 
-/** What was found in a text or a file: one recipe line by line, many by name. */
+/** What was found in a text or a file: one recipe line by line, many by name, each of which can be opened. */
 const props = defineProps<{ importing: RecipeImport; refused: RecipesImported["refused"] }>();
 const emit = defineEmits<{ save: [formulas: readonly NewFormula[]] }>();
 const { recipes, formulas, problem, progress, catalogue } = toRefs(props.importing);
 const shownRecipes = 200;
 
-const only = computed(() => (recipes.value.length === 1 ? recipes.value[0]?.review : undefined));
+const chosen = ref(0);
+watch(
+  () => recipes.value.length,
+  () => (chosen.value = 0),
+);
+const only = computed(() => recipes.value[chosen.value]);
 const openCount = computed(() => recipes.value.filter(({ review }) => review.lines.some(isOpen)).length);
 const percent = computed(() =>
   progress.value && progress.value.of > 0 ? Math.round((100 * progress.value.done) / progress.value.of) : 0,
 );
-function saveOne(review: Review, answers: ReadonlyMap<number, LineAnswer>): void {
-  const formula = props.importing.formulaOf(review, answers);
+const remember = useRememberMeaning();
+async function saveOne(): Promise<void> {
+  await props.importing.settled();
+  const review = props.importing.reviewOf(chosen.value);
+  const formula = review && props.importing.formulaOf(review);
   if (formula) emit("save", [formula]);
+}
+async function saveEvery(): Promise<void> {
+  await props.importing.settled();
+  emit("save", formulas.value);
 }
 </script>
 
@@ -44,15 +56,7 @@ function saveOne(review: Review, answers: ReadonlyMap<number, LineAnswer>): void
       />
     </div>
     <ProblemNote :text="problem" />
-    <RecipeReview
-      v-if="only"
-      :key="textOf(only)"
-      :review="only"
-      :catalogue="catalogue"
-      :busy="progress !== undefined"
-      @save="saveOne"
-    />
-    <template v-else-if="recipes.length > 1">
+    <template v-if="recipes.length > 1">
       <p>
         Found {{ counted(recipes.length, "recipe") }}; {{ formulas.length }} can be saved.<template
           v-if="openCount > 0"
@@ -65,18 +69,37 @@ function saveOne(review: Review, answers: ReadonlyMap<number, LineAnswer>): void
         data-testid="save-recipes"
         :disabled="formulas.length === 0"
         :loading="progress !== undefined"
-        @click="emit('save', formulas)"
+        @click="saveEvery"
       />
       <ul class="many" aria-label="Recipes found">
         <li v-for="({ review, formula }, i) in recipes.slice(0, shownRecipes)" :key="i">
-          <b>{{ review.title || "(no title)" }}</b>
+          <Button
+            :label="review.title || '(no title)'"
+            size="small"
+            :variant="i === chosen ? 'outlined' : 'text'"
+            :aria-pressed="i === chosen"
+            @click="chosen = i"
+          />
           <span class="soft small">
             {{ counted(review.lines.length, "line")
-            }}<template v-if="!formula">, can't be saved: nothing was understood</template></span
+            }}<template v-if="!formula"
+              >, can't be saved yet: a title and a line that is understood are needed</template
+            ></span
           >
         </li>
       </ul>
     </template>
+    <RecipeReview
+      v-if="only"
+      :key="chosen"
+      :recipe="only"
+      :changed="importing.changedOf(chosen)"
+      :catalogue="catalogue"
+      :busy="progress !== undefined"
+      @change="importing.change(chosen, $event)"
+      @meant="remember"
+      @save="saveOne"
+    />
     <ul v-if="refused.length > 0" class="wrong" role="alert">
       <li v-for="one in refused" :key="one.name">
         {{ one.name }}<template v-if="one.line !== null">, line {{ one.line + 1 }}</template

@@ -1,11 +1,12 @@
 import type { IngredientFacts as Sent } from "@apron/contract";
-import { lineReader, type Catalogue, type OunceMeaning } from "@apron/core/catalogue";
+import { lineReader, type Catalogue, type LineReader, type OunceMeaning } from "@apron/core/catalogue";
 import {
   acceptReview,
   foodNamer,
   readRecipes,
   reviewRecipe,
   type DraftIssue,
+  type RecipeDraft,
   type RecipeReview,
 } from "@apron/core/exchange";
 import type { CupSystem } from "@apron/core/measure";
@@ -16,34 +17,55 @@ export type ReaderKitchen = {
   readonly ingredients: readonly Sent[];
   readonly cup: CupSystem;
   readonly ounces: Readonly<Record<string, OunceMeaning>>;
+  readonly meanings: Readonly<Record<string, string>>;
 };
 
-/** One recipe as it was read, and the formula it makes as it stands; null where it does not yet. */
-export type ReadRecipe = { readonly review: RecipeReview; readonly formula: Formula | null };
+/** A recipe's lines, how they were read, and the formula it makes as it stands; null where it does not yet. */
+export type ReadRecipe = {
+  readonly draft: RecipeDraft;
+  readonly review: RecipeReview;
+  readonly formula: Formula | null;
+};
+
+/** What the page asks: a text from the start, or one recipe again after the cook has changed its lines. */
+export type ReaderOrder = { readonly kitchen: ReaderKitchen } & (
+  | { readonly kind: "text"; readonly text: string }
+  | { readonly kind: "draft"; readonly at: number; readonly draft: RecipeDraft }
+);
 
 /** What the worker says: how far it is, then the answer. */
 export type ReaderSays =
   | { readonly kind: "progress"; readonly done: number; readonly of: number }
   | { readonly kind: "refused"; readonly issue: DraftIssue }
-  | { readonly kind: "read"; readonly recipes: readonly ReadRecipe[] };
+  | { readonly kind: "read"; readonly recipes: readonly ReadRecipe[] }
+  | { readonly kind: "reviewed"; readonly at: number; readonly recipe: ReadRecipe };
 
 const tellEvery = 20;
+const say = (message: ReaderSays): void => {
+  self.postMessage(message);
+};
 
-self.addEventListener("message", ({ data }: MessageEvent<{ text: string; kitchen: ReaderKitchen }>) => {
-  const say = (message: ReaderSays): void => {
-    self.postMessage(message);
-  };
-  const { ingredients, cup, ounces } = data.kitchen;
-  const known = new Map(ingredients.map((one) => [one.id, factsOf(one)]));
-  const catalogue: Catalogue = { ingredients: known, keeping: [], cautions: new Map() };
-  const reader = lineReader(catalogue, { cup, ounces });
-  const drafts = readRecipes(data.text, foodNamer(reader));
+function read(draft: RecipeDraft, reader: LineReader, catalogue: Catalogue): ReadRecipe {
+  const review = reviewRecipe(draft, reader);
+  const formula = acceptReview(review, new Map(), catalogue);
+  return { draft, review, formula: formula.ok ? formula.value : null };
+}
+
+function readText(text: string, reader: LineReader, catalogue: Catalogue): void {
+  const drafts = readRecipes(text, foodNamer(reader));
   if (!drafts.ok) return say({ kind: "refused", issue: drafts.issue });
   const recipes = drafts.value.map((draft, i) => {
     if (i % tellEvery === 0) say({ kind: "progress", done: i, of: drafts.value.length });
-    const review = reviewRecipe(draft, reader);
-    const formula = acceptReview(review, new Map(), catalogue);
-    return { review, formula: formula.ok ? formula.value : null };
+    return read(draft, reader, catalogue);
   });
   say({ kind: "read", recipes });
+}
+
+self.addEventListener("message", ({ data }: MessageEvent<ReaderOrder>) => {
+  const { ingredients, cup, ounces, meanings } = data.kitchen;
+  const known = new Map(ingredients.map((one) => [one.id, factsOf(one)]));
+  const catalogue: Catalogue = { ingredients: known, keeping: [], cautions: new Map() };
+  const reader = lineReader(catalogue, { cup, ounces, meanings });
+  if (data.kind === "text") return readText(data.text, reader, catalogue);
+  say({ kind: "reviewed", at: data.at, recipe: read(data.draft, reader, catalogue) });
 });

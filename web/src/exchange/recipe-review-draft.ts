@@ -1,37 +1,37 @@
+import type { RecipeDraft, RecipeReview, ReviewedLine, SourceLine } from "@apron/core/exchange";
 import { sentenceFor } from "../client/words.ts";
-import type { LineAnswer, RecipeReview, ReviewedLine } from "@apron/core/exchange";
 import { useDraft } from "../client/use-draft.ts";
-import { typedGrams } from "../ui/typed-grams.ts";
 import { typedNumber } from "../ui/typed-number.ts";
 
-/** What the cook says of one line that was not understood, or was understood wrong. */
-type AnswerDraft = { ingredient: string; grams: string };
-
-export type ReviewDraft = {
-  /** What was read; what was answered to another text does not fit. */
-  of: string;
-  title: string;
-  kind: RecipeReview["kind"];
-  servings: string;
-  answers: Record<number, AnswerDraft>;
+/** What the cook has changed of one recipe of a paste. */
+export type ChangedRecipe = {
+  lines?: readonly SourceLine[];
+  kind?: RecipeReview["kind"];
+  servings?: string;
 };
 
-export const textOf = (review: RecipeReview): string =>
-  [review.title, ...review.lines.map((line) => line.text)].join("\n");
+/** Everything that was changed of a paste, by the place of the recipe in it; it survives a reload. */
+export type ReviewDraft = {
+  /** What was pasted; what was changed of another text does not fit. */
+  of: string;
+  recipes: Record<number, ChangedRecipe>;
+};
 
-const afresh = (review: RecipeReview): ReviewDraft => ({
-  of: textOf(review),
-  title: review.title,
-  kind: review.kind,
-  servings: String(review.servings ?? ""),
-  answers: {},
-});
+const afresh = (of = ""): ReviewDraft => ({ of, recipes: {} });
 
-/** The answers to one review; they survive a reload for as long as the text stays the same. */
-export function useReviewDraft(review: RecipeReview) {
-  const { draft, clear } = useDraft<ReviewDraft>("recipe-review", () => afresh(review));
-  if (draft.value.of !== textOf(review)) draft.value = afresh(review);
-  return { draft, clear };
+/** Enough of a text to tell it from another, without keeping it twice. */
+const markOf = (text: string): string => `${text.length} ${text.slice(0, 200)} ${text.slice(-200)}`;
+
+export function useReviewDraft() {
+  const { draft, clear } = useDraft<ReviewDraft>("recipe-review", afresh);
+  /** Forgets what was changed of another text. */
+  function open(text: string): void {
+    if (draft.value.of !== markOf(text)) draft.value = afresh(markOf(text));
+  }
+  const change = (at: number, change: ChangedRecipe): void => {
+    draft.value.recipes[at] = { ...draft.value.recipes[at], ...change };
+  };
+  return { draft, open, change, clear };
 }
 
 /** Lines that cannot be counted as they were read. */
@@ -40,32 +40,35 @@ export const isOpen = (line: ReviewedLine): boolean => line.ingredient === null 
 /** What is asked about a line. */
 export const questionOf = (line: ReviewedLine): string => {
   const [first] = line.questions;
+  // The few it may be stand below as buttons.
+  if (first?.code === "ingredient-unclear") return first.candidates.length > 1 ? "Which one?" : "Is it this?";
   if (first) return sentenceFor(first);
   return line.ingredient === null ? "Which ingredient is this?" : "How much?";
 };
 
-export function answersOf(draft: ReviewDraft): ReadonlyMap<number, LineAnswer> {
-  const answers = new Map<number, LineAnswer>();
-  for (const [i, { ingredient, grams }] of Object.entries(draft.answers)) {
-    const typed = typedGrams(grams) ?? null;
-    if (ingredient || typed !== null)
-      answers.set(Number(i), { ingredient: ingredient || null, grams: typed, leaveAsWords: false });
-  }
-  return answers;
-}
+/** The few foods that a line may mean; none where nobody can say. */
+export const candidatesOf = (line: ReviewedLine): readonly string[] =>
+  line.questions.flatMap((question) => (question.code === "ingredient-unclear" ? question.candidates : []));
 
-/** How many lines would be kept as words and counted for nothing. */
-export const countOpen = (review: RecipeReview, answers: ReadonlyMap<number, LineAnswer>): number =>
-  review.lines.filter((line, i) => {
-    const answer = answers.get(i);
-    return (
-      (line.ingredient ?? answer?.ingredient ?? null) === null ||
-      (line.grams ?? answer?.grams ?? null) === null
-    );
-  }).length;
+/** The name that a question is about, as it was written. */
+export const askedNameOf = (line: ReviewedLine): string | undefined => {
+  const asked = line.questions.find(
+    (question) => question.code === "ingredient-unclear" || question.code === "ingredient-unknown",
+  );
+  return asked && "text" in asked ? asked.text : undefined;
+};
 
 /** The review with its head as the cook left it. */
-export function headedBy(review: RecipeReview, { title, kind, servings }: ReviewDraft): RecipeReview {
-  const typed = typedNumber(servings);
-  return { ...review, title, kind, servings: typed !== undefined && typed > 0 ? typed : null };
+export function headedBy(review: RecipeReview, { kind, servings }: ChangedRecipe): RecipeReview {
+  const typed = typedNumber(servings ?? "");
+  const said = servings === undefined ? review.servings : typed !== undefined && typed > 0 ? typed : null;
+  return { ...review, kind: kind ?? review.kind, servings: said };
+}
+
+/** The lines of a recipe with another title; its first title line, or a new one before all others. */
+export function retitled({ lines }: Pick<RecipeDraft, "lines">, title: string): SourceLine[] {
+  const at = lines.findIndex((line) => line.kind === "title");
+  return at < 0
+    ? [{ kind: "title", text: title }, ...lines]
+    : lines.map((line, i) => (i === at ? { ...line, text: title } : line));
 }

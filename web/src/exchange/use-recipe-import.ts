@@ -1,9 +1,10 @@
 import type { NewFormula, RecipesImported } from "@apron/contract";
-import { acceptReview, type LineAnswer, type RecipeReview } from "@apron/core/exchange";
+import { acceptReview, type RecipeReview } from "@apron/core/exchange";
 import type { Formula } from "@apron/core/recipes";
-import { computed, reactive } from "vue";
+import { computed, reactive, watch } from "vue";
 import { useSubmit } from "../client/use-submit.ts";
 import { sentenceFor, sentenceOf } from "../client/words.ts";
+import { headedBy, useReviewDraft, type ChangedRecipe } from "./recipe-review-draft.ts";
 import { useRecipeReader } from "./use-recipe-reader.ts";
 
 /** So many recipes in one write: few enough to be sent over a weak network. */
@@ -20,10 +21,35 @@ export function useRecipeImport() {
   const { submit, problem: notSaved } = useSubmit();
   const reader = useRecipeReader();
   const { recipes, problem, progress, catalogue } = reader;
+  const changes = useReviewDraft();
 
-  /** The formula of one reviewed recipe with what the cook answered; says why there is none. */
-  function formulaOf(review: RecipeReview, answers: ReadonlyMap<number, LineAnswer>): NewFormula | undefined {
-    const accepted = acceptReview(review, answers, catalogue.value);
+  /** Reads a text; what was changed of the same text before is changed again. */
+  function read(text: string): void {
+    changes.open(text);
+    reader.read(text);
+  }
+  watch(recipes, (now, before) => {
+    if (before.length > 0) return;
+    for (const [at, recipe] of now.entries()) {
+      const lines = changes.draft.value.recipes[at]?.lines;
+      if (lines) reader.review(at, { ...recipe.draft, lines });
+    }
+  });
+  const changedOf = (at: number): ChangedRecipe => changes.draft.value.recipes[at] ?? {};
+  function change(at: number, changed: ChangedRecipe): void {
+    changes.change(at, changed);
+    const recipe = recipes.value[at];
+    if (changed.lines && recipe) reader.review(at, { ...recipe.draft, lines: changed.lines });
+  }
+  /** A recipe with everything that was changed of it. */
+  const reviewOf = (at: number): RecipeReview | undefined => {
+    const recipe = recipes.value[at];
+    return recipe && headedBy(recipe.review, changedOf(at));
+  };
+
+  /** The formula of one reviewed recipe; says why there is none. */
+  function formulaOf(review: RecipeReview): NewFormula | undefined {
+    const accepted = acceptReview(review, new Map(), catalogue.value);
     problem.value = accepted.ok ? "" : sentenceFor(accepted.issue);
     return accepted.ok ? withoutId(accepted.value) : undefined;
   }
@@ -49,9 +75,14 @@ export function useRecipeImport() {
     return all;
   }
   const formulas = computed(() =>
-    recipes.value.flatMap(({ formula }) => (formula ? [withoutId(formula)] : [])),
+    recipes.value.flatMap((_, at) => {
+      const review = reviewOf(at);
+      const accepted = review && acceptReview(review, new Map(), catalogue.value);
+      return accepted?.ok ? [withoutId(accepted.value)] : [];
+    }),
   );
-  return reactive({ ...reader, formulas, formulaOf, saveAll });
+  const { clear } = changes;
+  return reactive({ ...reader, read, change, changedOf, reviewOf, clear, formulas, formulaOf, saveAll });
 }
 
 export type RecipeImport = ReturnType<typeof useRecipeImport>;

@@ -1,10 +1,12 @@
+import { until } from "@vueuse/core";
 import { computed, onUnmounted, ref, shallowRef, toRaw } from "vue";
 import type { Catalogue } from "@apron/core/catalogue";
 import { useCatalogue } from "../client/queries.ts";
 import { factsOf } from "../client/sent-facts.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceFor } from "../client/words.ts";
-import type { ReaderSays, ReadRecipe } from "./recipe-reader.worker.ts";
+import type { RecipeDraft } from "@apron/core/exchange";
+import type { ReaderKitchen, ReaderOrder, ReaderSays, ReadRecipe } from "./recipe-reader.worker.ts";
 
 export type Progress = { readonly done: number; readonly of: number; readonly what: "read" | "saved" };
 
@@ -19,6 +21,8 @@ export function useRecipeReader() {
   const problem = ref("");
   const progress = ref<Progress>();
   const recipes = shallowRef<readonly ReadRecipe[]>([]);
+  /** Recipes that are being read again after a change. */
+  const asked = ref(0);
   const catalogue = computed<Catalogue>(() => ({
     ingredients: new Map((known.value?.ingredients ?? []).map((one) => [one.id, factsOf(one)])),
     keeping: [],
@@ -34,18 +38,49 @@ export function useRecipeReader() {
     progress.value = data.kind === "progress" ? { ...data, what: "read" } : undefined;
     if (data.kind === "refused") problem.value = sentenceFor(data.issue);
     if (data.kind === "read") recipes.value = data.recipes;
+    if (data.kind === "reviewed") {
+      if (data.at < recipes.value.length) recipes.value = recipes.value.with(data.at, data.recipe);
+      asked.value -= 1;
+    }
   });
   worker.addEventListener("error", () => {
     progress.value = undefined;
     problem.value = sentenceFor({ code: "internal" });
   });
+  /** Plain copies: a worker takes no reactive objects. */
+  function kitchenNow(): ReaderKitchen | undefined {
+    if (!known.value) return undefined;
+    const { ingredients } = toRaw(known.value);
+    const { cup, ounces, meanings } = session;
+    return { ingredients, cup, ounces: { ...ounces }, meanings: { ...meanings } };
+  }
+  const ask = (order: ReaderOrder): void => {
+    worker.postMessage(order);
+  };
   function read(text: string): void {
     forget();
-    if (!known.value) return;
+    const kitchen = kitchenNow();
+    if (!kitchen) return;
     progress.value = { done: 0, of: 0, what: "read" };
-    const { ingredients } = toRaw(known.value);
-    worker.postMessage({ text, kitchen: { ingredients, cup: session.cup, ounces: { ...session.ounces } } });
+    ask({ kind: "text", text, kitchen });
   }
+  /** Reads one recipe again, with its lines as the cook has left them. */
+  function review(at: number, { lines, minutes, language }: RecipeDraft): void {
+    const kitchen = kitchenNow();
+    if (!kitchen || at >= recipes.value.length) return;
+    asked.value += 1;
+    ask({
+      kind: "draft",
+      at,
+      draft: { minutes, language, lines: lines.map((line) => ({ ...line })) },
+      kitchen,
+    });
+  }
+  /** Once every change has been read. */
+  const settled = (): Promise<void> =>
+    until(asked)
+      .toBe(0)
+      .then(() => undefined);
   const ready = computed(() => known.value !== undefined);
-  return { read, forget, recipes, problem, progress, ready, catalogue };
+  return { read, review, settled, forget, recipes, problem, progress, ready, catalogue };
 }

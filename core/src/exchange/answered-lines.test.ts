@@ -1,0 +1,64 @@
+import { describe, expect, it } from "@jest/globals";
+import { lineReader } from "../catalogue/index.ts";
+import { referenceCatalogue } from "../catalogue/reference.ts";
+import { acceptReview } from "./accept-review.ts";
+import type { RecipeDraft, SourceLine } from "./recipe-draft.ts";
+import { reviewRecipe } from "./review-recipe.ts";
+
+const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
+const draftOf = (...lines: readonly SourceLine[]): RecipeDraft => ({ minutes: null, language: null, lines });
+const line = (text: string, more: Partial<SourceLine> = {}): SourceLine => ({
+  kind: "ingredient",
+  text,
+  ...more,
+});
+const lineRead = (one: SourceLine) => reviewRecipe(draftOf(one), reader).lines[0];
+
+describe("what the cook says of a line", () => {
+  it("names its food, and the amount that was written stays", () => {
+    expect(lineRead(line("2 tbsp vinegar"))).toMatchObject({ ingredient: null, grams: null });
+    const answered = lineRead(line("2 tbsp vinegar", { ingredient: "sherry-vinegar" }));
+    expect(answered).toMatchObject({ ingredient: "sherry-vinegar", questions: [] });
+    expect(answered?.grams).toBeCloseTo(29.9, 0);
+  });
+
+  it("gives its amount in any unit, and the preparation that was written stays", () => {
+    const answered = lineRead(line("leaves of basil, torn", { amount: "2 bunches" }));
+    expect(answered).toMatchObject({ ingredient: "basil", preparation: "torn", questions: [] });
+    expect(answered?.asBoughtG).toBeGreaterThan(100);
+    expect(lineRead(line("olive oil", { amount: "3 tbsp" }))?.grams).toBeCloseTo(40.5, 0);
+    expect(lineRead(line("feta", { amount: "7 oz" }))?.grams).toBeCloseTo(198.4, 0);
+  });
+
+  it("makes a food of what nobody knew, and one line of two", () => {
+    expect(lineRead(line("100 g wobbly greens", { ingredient: "kale" }))).toMatchObject({
+      ingredient: "kale",
+      grams: 100,
+    });
+    expect(reviewRecipe(draftOf(line("salt and pepper")), reader).lines).toHaveLength(2);
+    expect(
+      reviewRecipe(draftOf(line("salt and pepper", { ingredient: "salt-sea-fine" })), reader).lines,
+    ).toHaveLength(1);
+  });
+
+  it("is kept with the recipe in words that read back", () => {
+    const draft = draftOf({ kind: "title", text: "Bowl" }, line("a bit of basil", { amount: "2 bunches" }));
+    const made = acceptReview(reviewRecipe(draft, reader), new Map(), referenceCatalogue);
+    expect(made.ok ? made.value.lines[0]?.amountText : made.issue).toBe("2 bunches basil");
+  });
+});
+
+describe("a name that this kitchen has explained before", () => {
+  it("is not asked about again", () => {
+    const knowing = { ...reader, meanings: { vinegar: "cider-vinegar" } };
+    const [read] = reviewRecipe(draftOf(line("2 tbsp vinegar")), knowing).lines;
+    expect(read).toMatchObject({ ingredient: "cider-vinegar", questions: [] });
+  });
+});
+
+describe("what else may fill a line", () => {
+  it("keeps how much of it that may be", () => {
+    const [read] = reviewRecipe(draftOf(line("80 g basil (half may be spinach)")), reader).lines;
+    expect(read?.alternatives).toEqual([{ ingredient: "spinach", maxShare: 0.5 }]);
+  });
+});
