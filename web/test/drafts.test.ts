@@ -2,13 +2,23 @@ import { describe, expect, it } from "@jest/globals";
 import type { KitchenSettings, MakePlan } from "@apron/contract";
 import { figuresOf, gramsOf, makesOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
 import {
-  answersOf,
-  countOpen,
+  askedNameOf,
+  candidatesOf,
   headedBy,
   isOpen,
   questionOf,
-  type ReviewDraft,
+  retitled,
 } from "../src/exchange/recipe-review-draft.ts";
+import {
+  added,
+  merged,
+  moved,
+  splitAt,
+  withAnswer,
+  withKind,
+  without,
+  withText,
+} from "../src/exchange/source-lines.ts";
 import { changesIn } from "../src/kitchen/use-kitchen-draft.ts";
 import { isNarrowed, noFilters, queryOf } from "../src/recipes/recipe-filters.ts";
 import { emptyLine, lineWithoutIngredient } from "../src/recipes/use-recipe-draft.ts";
@@ -147,47 +157,91 @@ describe("a recipe that is being written", () => {
 
 describe("answers to a recipe that was read", () => {
   const line = (extra: object) => ({ ingredient: "kale", grams: 100, questions: [], ...extra }) as never;
-  const review = {
-    title: "As read",
-    servings: null,
-    lines: [
-      line({}),
-      line({ ingredient: null }),
-      line({ grams: null }),
-      line({ questions: [{ code: "unit-unknown", unit: "glug" }] }),
-    ],
-  } as never;
-  const draft = (answers: ReviewDraft["answers"]): ReviewDraft => ({
-    ...{ of: "", title: "Mine", kind: "slaw", servings: "4,5", answers },
-  });
+  const unclear = {
+    code: "ingredient-unclear",
+    text: "vinegar",
+    candidates: ["cider-vinegar", "malt-vinegar"],
+  };
 
-  it("a line asks for what it lacks", () => {
-    expect((review as { lines: never[] }).lines.map(isOpen)).toEqual([false, true, true, false]);
+  it("a line asks for what it lacks, and names the few it may be as buttons", () => {
+    const lines = [
+      {},
+      { ingredient: null },
+      { grams: null },
+      { questions: [{ code: "unit-unknown", unit: "glug" }] },
+    ];
+    expect(lines.map((one) => isOpen(line(one)))).toEqual([false, true, true, false]);
     expect(questionOf(line({ ingredient: null }))).toMatch(/Which ingredient/);
     expect(questionOf(line({ grams: null }))).toMatch(/How much/);
     expect(questionOf(line({ questions: [{ code: "unit-unknown", unit: "glug" }] }))).toContain("glug");
-  });
-
-  it("count only where something was said; what cannot be read says nothing", () => {
-    const said = answersOf(
-      draft({
-        0: { ingredient: "", grams: "" },
-        1: { ingredient: "chard", grams: "" },
-        2: { ingredient: "", grams: "0.2 kg" },
-        3: { ingredient: "", grams: "plenty" },
-      }),
-    );
-    expect([...said.entries()]).toEqual([
-      [1, { ingredient: "chard", grams: null, leaveAsWords: false }],
-      [2, { ingredient: null, grams: 200, leaveAsWords: false }],
+    expect(questionOf(line({ questions: [unclear] }))).toBe("Which one?");
+    expect(questionOf(line({ questions: [{ ...unclear, candidates: ["kale"] }] }))).toBe("Is it this?");
+    expect(candidatesOf(line({ questions: [unclear] }))).toEqual(["cider-vinegar", "malt-vinegar"]);
+    expect([askedNameOf(line({ questions: [unclear] })), askedNameOf(line({}))]).toEqual([
+      "vinegar",
+      undefined,
     ]);
-    expect([countOpen(review, new Map()), countOpen(review, said)]).toEqual([2, 0]);
   });
 
   it("put the head as the cook wrote it; servings that are no number are left open", () => {
-    expect(headedBy(review, draft({}))).toMatchObject({ title: "Mine", kind: "slaw", servings: 4.5 });
+    const review = { title: "As read", kind: "pesto", servings: 2 } as never;
+    expect(headedBy(review, {})).toMatchObject({ kind: "pesto", servings: 2 });
+    expect(headedBy(review, { kind: "slaw", servings: "4,5" })).toMatchObject({
+      kind: "slaw",
+      servings: 4.5,
+    });
     for (const servings of ["", "many", "0", "-2"])
-      expect(headedBy(review, { ...draft({}), servings }).servings).toBeNull();
+      expect(headedBy(review, { servings }).servings).toBeNull();
+  });
+
+  it("give another title to its line, or a new line before all others", () => {
+    const step = { kind: "step", text: "Mix." } as const;
+    expect(retitled({ lines: [step] }, "Bowl")).toEqual([{ kind: "title", text: "Bowl" }, step]);
+    expect(retitled({ lines: [step, { kind: "title", text: "Old" }] }, "Bowl")[1]).toEqual({
+      kind: "title",
+      text: "Bowl",
+    });
+  });
+});
+
+describe("lines of a pasted recipe", () => {
+  const lines = [
+    { kind: "title", text: "Bowl" },
+    { kind: "ingredient", text: "2 tbsp vinegar, 1 tsp salt", ingredient: "cider-vinegar" },
+    { kind: "step", text: "Mix." },
+  ] as const;
+  const textsOf = (now: readonly { text: string }[]): string[] => now.map((one) => one.text);
+
+  it("are moved, never past either end", () => {
+    expect(textsOf(moved(lines, 1, 1))).toEqual(["Bowl", "Mix.", "2 tbsp vinegar, 1 tsp salt"]);
+    expect(moved(lines, 0, -1)).toEqual(lines);
+    expect(moved(lines, 2, 1)).toEqual(lines);
+  });
+
+  it("are split where the cook says, and nowhere else", () => {
+    expect(textsOf(splitAt(lines, 1, 14))).toEqual(["Bowl", "2 tbsp vinegar", "1 tsp salt", "Mix."]);
+    expect([splitAt(lines, 1, 0), splitAt(lines, 1, 99), splitAt(lines, 9, 1)]).toEqual([
+      lines,
+      lines,
+      lines,
+    ]);
+  });
+
+  it("are merged with the next, the last with none", () => {
+    expect(merged(lines, 1)[1]).toEqual({ kind: "ingredient", text: "2 tbsp vinegar, 1 tsp salt Mix." });
+    expect(merged(lines, 2)).toEqual(lines);
+  });
+
+  it("keep what was answered until they say something else", () => {
+    expect(withText(lines, 1, lines[1].text)[1]).toEqual(lines[1]);
+    expect(withText(lines, 1, "1 apple")[1]).toEqual({ kind: "ingredient", text: "1 apple" });
+    expect(withAnswer(lines, 1, { amount: "3 tbsp" })[1]).toEqual({ ...lines[1], amount: "3 tbsp" });
+    expect(withKind(lines, 1, "note")[1]).toEqual({ ...lines[1], kind: "note" });
+  });
+
+  it("are added at the end and taken out", () => {
+    expect(added(lines, "step").at(-1)).toEqual({ kind: "step", text: "" });
+    expect(textsOf(without(lines, 1))).toEqual(["Bowl", "Mix."]);
   });
 });
 

@@ -21,7 +21,17 @@ import type { ReadRecipe } from "./recipe-reader.worker.ts";
 import { isOpen, questionOf, retitled, type ChangedRecipe } from "./recipe-review-draft.ts";
 import SourceLineActs from "./SourceLineActs.vue";
 import SourceLineFields from "./SourceLineFields.vue";
-import * as change from "./source-lines.ts";
+import {
+  added,
+  kindChoices,
+  merged,
+  moved,
+  splitAt,
+  withAnswer,
+  withKind,
+  without,
+  withText,
+} from "./source-lines.ts";
 
 /** One recipe, every line of it as it was taken and read; nothing is decided until the cook saves. */
 const props = defineProps<{
@@ -83,7 +93,7 @@ const isWorkedOut = (line: ReviewedLine): boolean =>
   line.workings !== "" && (!line.weighed || line.asBoughtG !== null || line.cookedG !== null);
 const phrase = (line: ReviewedLine): string => readAs(line, props.catalogue, session);
 const set = (now: SourceLine[]): void => emit("change", { lines: now });
-const setKind = (at: number, now: SourceKind): void => set(change.withKind(lines.value, at, now));
+const setKind = (at: number, now: SourceKind): void => set(withKind(lines.value, at, now));
 </script>
 
 <template>
@@ -123,7 +133,7 @@ const setKind = (at: number, now: SourceKind): void => set(change.withKind(lines
             :id="`kind-${at}`"
             :model-value="line.kind"
             :name="`What “${line.text}” is`"
-            :choices="change.kindChoices"
+            :choices="kindChoices"
             @update:model-value="setKind(at, $event)"
           />
         </template>
@@ -144,9 +154,9 @@ const setKind = (at: number, now: SourceKind): void => set(change.withKind(lines
             :is-first="at === 0"
             :is-last="at === lines.length - 1"
             @edit="opened.toggle(String(at))"
-            @move="set(change.moved(lines, at, $event))"
-            @merge="set(change.merged(lines, at))"
-            @drop="set(change.without(lines, at))"
+            @move="set(moved(lines, at, $event))"
+            @merge="set(merged(lines, at))"
+            @drop="set(without(lines, at))"
           />
         </template>
       </Column>
@@ -156,9 +166,9 @@ const setKind = (at: number, now: SourceKind): void => set(change.withKind(lines
           :line="line"
           :reviewed="read[0]"
           :catalogue="catalogue"
-          @text="set(change.withText(lines, at, $event))"
-          @split="set(change.splitAt(lines, at, $event))"
-          @answer="set(change.withAnswer(lines, at, $event))"
+          @text="set(withText(lines, at, $event))"
+          @split="set(splitAt(lines, at, $event))"
+          @answer="set(withAnswer(lines, at, $event))"
           @meant="(name, id) => emit('meant', name, id)"
           @leave-out="setKind(at, 'note')"
         />
@@ -170,13 +180,13 @@ const setKind = (at: number, now: SourceKind): void => set(change.withKind(lines
         label="Add an ingredient"
         size="small"
         severity="secondary"
-        @click="(set(change.added(lines, 'ingredient')), opened.setOpen(String(lines.length), true))"
+        @click="(set(added(lines, 'ingredient')), opened.setOpen(String(lines.length), true))"
       />
       <Button
         label="Add a step"
         size="small"
         severity="secondary"
-        @click="(set(change.added(lines, 'step')), opened.setOpen(String(lines.length), true))"
+        @click="(set(added(lines, 'step')), opened.setOpen(String(lines.length), true))"
       />
     </div>
     <p v-if="openCount > 0" class="small soft">

@@ -3,7 +3,7 @@ import type { SourceKind, SourceLine } from "@apron/core/exchange";
 /** What can be done to the lines of a pasted recipe; each gives new lines and loses no words. */
 type Lines = readonly SourceLine[];
 
-export const kindNames: Readonly<Record<SourceKind, string>> = {
+const kindNames: Readonly<Record<SourceKind, string>> = {
   title: "Title",
   category: "Category",
   yield: "Makes",

@@ -16,46 +16,41 @@ const withoutId = (formula: Formula): NewFormula => {
   return rest;
 };
 
-/** Recipes on their way in: read in a worker, reviewed, then saved a few at a time with how far it is. */
-export function useRecipeImport() {
-  const { submit, problem: notSaved } = useSubmit();
-  const reader = useRecipeReader();
-  const { recipes, problem, progress, catalogue } = reader;
-  const changes = useReviewDraft();
+type Reader = ReturnType<typeof useRecipeReader>;
 
+/** What the cook changes of the recipes of one text; it is read again, and kept over a reload. */
+function useChanges({ recipes, read: readText, review }: Reader) {
+  const { draft, open, change: keep, clear } = useReviewDraft();
   /** Reads a text; what was changed of the same text before is changed again. */
   function read(text: string): void {
-    changes.open(text);
-    reader.read(text);
+    open(text);
+    readText(text);
   }
   watch(recipes, (now, before) => {
     if (before.length > 0) return;
     for (const [at, recipe] of now.entries()) {
-      const lines = changes.draft.value.recipes[at]?.lines;
-      if (lines) reader.review(at, { ...recipe.draft, lines });
+      const lines = draft.value.recipes[at]?.lines;
+      if (lines) review(at, { ...recipe.draft, lines });
     }
   });
-  const changedOf = (at: number): ChangedRecipe => changes.draft.value.recipes[at] ?? {};
+  const changedOf = (at: number): ChangedRecipe => draft.value.recipes[at] ?? {};
   function change(at: number, changed: ChangedRecipe): void {
-    changes.change(at, changed);
+    keep(at, changed);
     const recipe = recipes.value[at];
-    if (changed.lines && recipe) reader.review(at, { ...recipe.draft, lines: changed.lines });
+    if (changed.lines && recipe) review(at, { ...recipe.draft, lines: changed.lines });
   }
   /** A recipe with everything that was changed of it. */
   const reviewOf = (at: number): RecipeReview | undefined => {
     const recipe = recipes.value[at];
     return recipe && headedBy(recipe.review, changedOf(at));
   };
+  return { read, change, changedOf, reviewOf, clear };
+}
 
-  /** The formula of one reviewed recipe; says why there is none. */
-  function formulaOf(review: RecipeReview): NewFormula | undefined {
-    const accepted = acceptReview(review, new Map(), catalogue.value);
-    problem.value = accepted.ok ? "" : sentenceFor(accepted.issue);
-    return accepted.ok ? withoutId(accepted.value) : undefined;
-  }
-
-  /** Saves in chunks; what was saved before the network went is saved, and a second try leaves it alone. */
-  async function saveAll(formulas: readonly NewFormula[]): Promise<RecipesImported | undefined> {
+/** Saves in chunks; what was saved before the network went is saved, and a second try leaves it alone. */
+function useSaving({ problem, progress }: Reader) {
+  const { submit, problem: notSaved } = useSubmit();
+  return async (formulas: readonly NewFormula[]): Promise<RecipesImported | undefined> => {
     const all: RecipesImported = { saved: [], same: [], refused: [] };
     problem.value = "";
     for (let i = 0; i < formulas.length; i += chunk) {
@@ -73,16 +68,28 @@ export function useRecipeImport() {
     }
     progress.value = undefined;
     return all;
+  };
+}
+
+/** Recipes on their way in: read in a worker, reviewed, then saved a few at a time with how far it is. */
+export function useRecipeImport() {
+  const reader = useRecipeReader();
+  const { recipes, problem, catalogue } = reader;
+  const changes = useChanges(reader);
+  /** The formula of one reviewed recipe; says why there is none. */
+  function formulaOf(review: RecipeReview): NewFormula | undefined {
+    const accepted = acceptReview(review, new Map(), catalogue.value);
+    problem.value = accepted.ok ? "" : sentenceFor(accepted.issue);
+    return accepted.ok ? withoutId(accepted.value) : undefined;
   }
   const formulas = computed(() =>
     recipes.value.flatMap((_, at) => {
-      const review = reviewOf(at);
+      const review = changes.reviewOf(at);
       const accepted = review && acceptReview(review, new Map(), catalogue.value);
       return accepted?.ok ? [withoutId(accepted.value)] : [];
     }),
   );
-  const { clear } = changes;
-  return reactive({ ...reader, read, change, changedOf, reviewOf, clear, formulas, formulaOf, saveAll });
+  return reactive({ ...reader, ...changes, formulas, formulaOf, saveAll: useSaving(reader) });
 }
 
 export type RecipeImport = ReturnType<typeof useRecipeImport>;
