@@ -9,12 +9,13 @@ import { toMilligram } from "../measure/index.ts";
 import {
   impliedBy,
   usableAmount,
-  kindFromWords,
+  guessKind,
   minutesIn,
   readStep,
   tasksOf,
   defaultLineRole,
   defaultPortionG,
+  type DishContents,
   type DishKind,
   type Line,
   type Makes,
@@ -60,6 +61,8 @@ export type ReviewedLine = Pick<
 export type RecipeReview = {
   readonly title: string;
   readonly kind: DishKind;
+  /** The recipe says its kind itself; else it is a guess from what is in it. */
+  readonly isKindSaid: boolean;
   readonly servings: number | null;
   /** Portions by the weight of it all, where the recipe does not say. */
   readonly servingsProposal: number;
@@ -224,37 +227,45 @@ export function readYield(text: string): { servings: number | null; makes: Makes
   return { servings: said !== undefined && servings > 0 && servings <= 500 ? servings : null, makes };
 }
 
-/** The kind a dish is by its words, else by what most of it is. */
-function kindOf(draft: RecipeDraft, lines: readonly Grouped[], reader: LineReader): DishKind {
-  const named = kindFromWords(categoryOf(draft)) ?? kindFromWords(titleOf(draft));
-  if (named) return named;
-  const facts = lines.flatMap(({ reading }) => reader.facts(oneIngredient(reading) ?? "") ?? []);
-  return facts.some((f) => f.category === "leaf") ? "leaf-salad" : "composed-plate";
-}
+const contentsOf = (
+  draft: RecipeDraft,
+  lines: readonly ReviewedLine[],
+  about: { readonly steps: readonly Step[]; readonly reader: LineReader },
+): DishContents => ({
+  title: titleOf(draft),
+  category: categoryOf(draft),
+  parts: lines.flatMap((line) => {
+    const facts = line.ingredient === null ? undefined : about.reader.facts(line.ingredient);
+    return facts ? [{ facts, grams: line.grams, isHeated: !line.eatenRaw }] : [];
+  }),
+  tools: about.steps.map((step) => step.tool),
+});
 
 /** Reads a draft line by line and step by step. Nothing is decided: the cook sees it all and may answer otherwise. */
 export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): RecipeReview {
   const reader = { ...kitchenReader, language: draft.language };
   const lines = grouped(draft, reader);
-  const kind = kindOf(draft, lines, reader);
-  const about = (othersG: number): ReviewedLine[] =>
+  const about = (kind: DishKind, othersG: number): ReviewedLine[] =>
     lines.map((line) => reviewLine(line, { kind, othersG, reader }));
-  const othersG = about(0).reduce((total, line) => total + (line.grams ?? 0), 0);
+  const first = about("composed-plate", 0);
+  const othersG = first.reduce((total, line) => total + (line.grams ?? 0), 0);
   const lexicon = draft.language === null ? undefined : reader.lexicons().get(draft.language);
   const steps = textsOf(draft, "step")
     .flatMap(tasksOf)
     .map((text) => readStep(text.slice(0, 500), lexicon));
+  const { kind, isSaid } = guessKind(contentsOf(draft, first, { steps, reader }));
   const yieldText = textsOf(draft, "yield").join(" ");
   const minutes =
     draft.minutes ?? minutesIn(textsOf(draft, "time").join(" "))?.high ?? minutesIn(yieldText)?.high;
   return {
     title: titleOf(draft),
     kind,
+    isKindSaid: isSaid,
     ...readYield(yieldText),
     servingsProposal: Math.max(1, Math.round(othersG / defaultPortionG(kind))),
     minutes: minutes !== undefined && minutes >= 1 && minutes <= longestMinutes ? Math.round(minutes) : null,
     notes: notesOf(draft),
-    lines: about(othersG),
+    lines: about(kind, othersG),
     steps,
     language: draft.language,
   };

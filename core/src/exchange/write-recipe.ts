@@ -61,10 +61,12 @@ export function recipeWriter(
 
 const kindNames: Readonly<Record<DishKind, string>> = {
   "leaf-salad": "Leaf salad",
+  "chopped-salad": "Chopped salad",
   slaw: "Slaw",
   "grain-salad": "Grain salad",
   "composed-plate": "Composed plate",
   "cooked-salad": "Cooked salad",
+  "cooked-vegetables": "Cooked vegetables",
   pesto: "Pesto",
   "herb-sauce": "Herb sauce",
   dip: "Dip",

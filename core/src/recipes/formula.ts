@@ -1,10 +1,12 @@
 /** What kind of dish it is; appetite and the shelf are counted by kind. */
 export const dishKinds = [
   "leaf-salad",
+  "chopped-salad",
   "slaw",
   "grain-salad",
   "composed-plate",
   "cooked-salad",
+  "cooked-vegetables",
   "pesto",
   "herb-sauce",
   "dip",

@@ -60,6 +60,7 @@ export { readLineAmount, usableAmount, type LineAmount } from "./line-amount.ts"
 export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";
 export { equalLoads, gramsInLoads, loadsOf, type Loads } from "./loads.ts";
 export { openQuestions, type OpenQuestion } from "./open-questions.ts";
+export { guessKind, type DishContents, type KindGuess } from "./guess-kind.ts";
 export { celsiusIn } from "./step-heat.ts";
 export { minutesIn } from "./step-time.ts";
 export { readStep, tasksOf } from "./read-step.ts";

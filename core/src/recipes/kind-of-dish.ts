@@ -24,11 +24,14 @@ const fridgeOnly = (fridge: string): FormulaKeeping => ({ fridge, freezer: null 
 
 const keepingGuesses: Readonly<Record<DishKind, Guess>> = {
   "leaf-salad": () => fridgeOnly("dressed-leafy-salad"),
+  // Cut tomato and cucumber: what is in it binds the date further.
+  "chopped-salad": () => fridgeOnly("salsa-fresh"),
   slaw: (facts) => fridgeOnly(facts.some(isCreamy) ? "slaw-creamy" : "slaw-vinegar"),
   "grain-salad": (facts) =>
     fridgeOnly(facts.some((f) => foodClassOf(f) === "rice") ? "rice-cooked" : "grain-salad"),
   "composed-plate": () => fridgeOnly("dressed-leafy-salad"),
   "cooked-salad": () => fridgeOnly("roasted-vegetables"),
+  "cooked-vegetables": () => ({ fridge: "roasted-vegetables", freezer: "roasted-vegetables-frozen" }),
   pesto: (facts) => ({
     fridge: facts.some((f) => f.group === "allium-leaf") ? "pesto-wild-garlic" : "pesto-raw-garlic",
     freezer: "pesto-frozen",

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import type { Catalogue } from "@apron/core/catalogue";
 import type { ReviewedLine, SourceKind, SourceLine } from "@apron/core/exchange";
+import { containerSizes, defaultContainer } from "@apron/core/larder";
 import { showGrams } from "@apron/core/measure";
+import { defaultPortionG, keepingOf } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Column from "primevue/column";
 import DataTable from "primevue/datatable";
@@ -56,6 +58,16 @@ const kind = computed({
   get: () => props.changed.kind ?? review.value.kind,
   set: (now) => emit("change", { kind: now }),
 });
+/** A guess decides how long the dish keeps, and in what: the cook sees what follows from it. */
+const kindHint = computed(() => {
+  if (review.value.isKindSaid || props.changed.kind !== undefined) return undefined;
+  const container = containerSizes.find((size) => size.kind === defaultContainer(kind.value))?.name ?? "bowl";
+  const facts = review.value.lines.flatMap(
+    (line) => props.catalogue.ingredients.get(line.ingredient ?? "") ?? [],
+  );
+  const keeping = keepingOf(kind.value, facts).fridge?.replaceAll("-", " ") ?? "not kept";
+  return `A guess; check it. Keeps like ${keeping}. Portion ${inGrams(defaultPortionG(kind.value))}, ${container}.`;
+});
 const servings = computed({
   get: () => props.changed.servings ?? String(review.value.servings ?? ""),
   set: (now: string) => emit("change", { servings: now }),
@@ -102,7 +114,7 @@ const setKind = (at: number, now: SourceKind): void => set(withKind(lines.value,
       <FieldFrame label="Title" for="review-title">
         <TextBox id="review-title" v-model="title" />
       </FieldFrame>
-      <SelectField id="review-kind" v-model="kind" label="Kind" :choices="kinds" />
+      <SelectField id="review-kind" v-model="kind" label="Kind" :choices="kinds" :hint="kindHint" />
       <FieldFrame
         label="Servings"
         for="review-servings"

@@ -4,10 +4,12 @@ import type { NewFormula, RecipeSummary } from "@apron/contract";
 
 export const kindWords: Readonly<Record<RecipeSummary["kind"], string>> = {
   "leaf-salad": "Leaf salad",
+  "chopped-salad": "Chopped salad",
   slaw: "Slaw",
   "grain-salad": "Grain salad",
   "composed-plate": "Composed plate",
   "cooked-salad": "Cooked salad",
+  "cooked-vegetables": "Cooked vegetables",
   pesto: "Pesto",
   "herb-sauce": "Herb sauce in oil",
   dip: "Dip",

@@ -10,6 +10,7 @@ const props = defineProps<{
   /** What it is called where its label alone would not tell. */
   name?: string;
   problem?: string | undefined;
+  hint?: string | undefined;
   placeholder?: string;
   filter?: boolean;
 }>();
@@ -17,7 +18,7 @@ const chosen = defineModel<Value>({ required: true });
 </script>
 
 <template>
-  <FieldFrame :label="label" :for="id" :problem="problem">
+  <FieldFrame :label="label" :for="id" :problem="problem" :hint="hint">
     <SelectBox
       :id="id"
       v-model="chosen"

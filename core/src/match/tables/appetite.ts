@@ -3,6 +3,7 @@ import type { DishKind } from "../../recipes/index.ts";
 /** Usual appetite by kind of dish. A judgement: common practice, no source. A kitchen sets its own. */
 export const defaultAppetite: Readonly<Record<DishKind, number>> = {
   "leaf-salad": 1,
+  "chopped-salad": 1,
   slaw: 0.75,
   pesto: 0.4,
   "herb-sauce": 0.3,
@@ -11,5 +12,6 @@ export const defaultAppetite: Readonly<Record<DishKind, number>> = {
   "grain-salad": 0.75,
   "composed-plate": 0.75,
   "cooked-salad": 0.75,
+  "cooked-vegetables": 1,
   preserve: 0.3,
 };

@@ -37,6 +37,13 @@ export const kindRows: readonly KindRow[] = [
     gramsPerMl: 0.7,
     words: /cooked salad|roast|grilled|warm|charred|potato salad|bean salad/i,
   },
+  { kind: "chopped-salad", portionG: 150, gramsPerMl: 0.6, words: /(?:chopped|diced)\b.*\bsalad/i },
+  {
+    kind: "cooked-vegetables",
+    portionG: 150,
+    gramsPerMl: 0.7,
+    words: /cooked vegetables|\bbraised\b|\bsteamed\b|\bgratin\b|\bstir[- ]fr/i,
+  },
   { kind: "leaf-salad", portionG: 70, gramsPerMl: 0.25, words: /salad|leaves|leaf/i },
 ];
 
