@@ -1,5 +1,5 @@
 import type { Formula } from "@apron/core/recipes";
-import { aDish, cooked, linesOf, oil, stepsOf } from "./write-formula.ts";
+import { aDish, cooked, heated, linesOf, oil, stepsOf } from "./write-formula.ts";
 
 /** Dishes with other dishes in them, cooking liquids, and preserves. */
 export const furtherFormulas: readonly Formula[] = [
@@ -79,5 +79,45 @@ export const furtherFormulas: readonly Formula[] = [
     ),
     keeping: { fridge: "quick-pickles", freezer: null },
     gramsPerMl: 1.02,
+  }),
+  aDish({
+    id: "chopped-cucumber-and-tomatillo",
+    name: "Chopped cucumber and tomatillo salad",
+    kind: "chopped-salad",
+    servings: 4,
+    minutes: 15,
+    lines: linesOf([
+      ["body", 300, "cucumber", "10 mm dice"],
+      ["bright", 200, "tomatillo tomato", "10 mm dice"],
+      ["allium", 40, "red-onion shallot", "finely chopped"],
+      ["green", 15, "dill mint parsley", "chopped"],
+      ["oil", 25, oil, ""],
+      ["acid", 20, "lime-juice lemon-juice cider-vinegar", ""],
+      ["salt", 4, "salt-sea-fine", ""],
+    ]),
+    steps: stepsOf("Dice everything the same size.", "Dress at the last moment."),
+    keeping: { fridge: "salsa-fresh", freezer: null },
+    gramsPerMl: 0.6,
+  }),
+  aDish({
+    id: "braised-fennel-and-leeks",
+    name: "Braised fennel and leeks",
+    kind: "cooked-vegetables",
+    servings: 4,
+    minutes: 40,
+    lines: linesOf([
+      ["base", 400, "fennel-bulb", "in wedges", cooked("boil")],
+      ["body", 250, "leek", "thickly sliced", cooked("boil")],
+      ["liquid", 150, "stock-vegetable water", "", heated],
+      ["oil", 20, oil, "", heated],
+      ["acid", 12, "lemon-juice cider-vinegar", "stirred in at the end"],
+      ["salt", 5, "salt-sea-fine", ""],
+    ]),
+    steps: stepsOf(
+      "Cover and simmer the fennel and leeks in the stock for 20 to 25 minutes until a knife slides in.",
+      "Stir in the acid.",
+    ),
+    keeping: { fridge: "roasted-vegetables", freezer: "roasted-vegetables-frozen" },
+    gramsPerMl: 0.7,
   }),
 ];

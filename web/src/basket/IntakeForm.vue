@@ -13,7 +13,7 @@ import ProblemNote from "../ui/ProblemNote.vue";
 import QuickPicks from "../ui/QuickPicks.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
-import { openQuestion } from "./intake-draft.ts";
+import { isClear, openQuestion } from "./intake-draft.ts";
 import IntakeRowField from "./IntakeRowField.vue";
 import { sourceNames } from "./lot-draft.ts";
 import { useIntakeForm } from "./use-intake-form.ts";
@@ -70,10 +70,11 @@ async function choose(id: string): Promise<void> {
   await nextTick();
   rows.value?.at(-1)?.focus();
 }
-async function log(): Promise<void> {
+async function log(which: "all" | "clear" = "all"): Promise<void> {
   await addTyped();
-  if (await form.log()) lineField.value?.focus();
+  if (await form.log(which)) lineField.value?.focus();
 }
+const clearCount = computed(() => draft.value.rows.filter(isClear).length);
 </script>
 
 <template>
@@ -82,7 +83,7 @@ async function log(): Promise<void> {
     novalidate
     aria-label="Log several items"
     data-testid="intake"
-    @submit.prevent="log"
+    @submit.prevent="log()"
     @input="submission.forget"
   >
     <QuickPicks label="Add to the list" data-testid="usual-items" :choices="chips" @picked="choose" />
@@ -110,6 +111,7 @@ async function log(): Promise<void> {
         :problem="form.problemAt(place)"
         @dropped="form.drop(row.id)"
         @reread="form.reread"
+        @retyped="form.retype(row.id, $event)"
       />
     </ol>
     <Button
@@ -166,6 +168,14 @@ async function log(): Promise<void> {
       :label="label"
       :disabled="draft.rows.length === 0 && typed.trim() === ''"
       :loading="submission.pending.value"
+    />
+    <Button
+      v-if="questions > 0 && clearCount > 0"
+      severity="secondary"
+      data-testid="log-clear"
+      :label="`Log the ${clearCount} that ${clearCount === 1 ? 'is' : 'are'} clear`"
+      :loading="submission.pending.value"
+      @click="log('clear')"
     />
   </form>
 </template>

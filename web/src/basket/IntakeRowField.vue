@@ -2,20 +2,44 @@
 import { nameOf } from "@apron/core/catalogue";
 import { showEstimate } from "@apron/core/measure";
 import { X } from "@lucide/vue";
-import { computed, useTemplateRef } from "vue";
+import Button from "primevue/button";
+import { computed, ref, useTemplateRef } from "vue";
 import { useIngredients } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import { useWeightSource } from "../client/use-weight-source.ts";
 import { sentenceFor } from "../client/words.ts";
+import { useRememberMeaning } from "../catalogue/use-remember-meaning.ts";
 import QuickPicks from "../ui/QuickPicks.vue";
+import TextBox from "../ui/TextBox.vue";
 import WeightField from "../ui/WeightField.vue";
 import { openQuestion, type IntakeRow } from "./intake-draft.ts";
+import IngredientField from "../catalogue/IngredientField.vue";
+import NewIngredientDialog from "../catalogue/NewIngredientDialog.vue";
 import OunceQuestion from "../catalogue/OunceQuestion.vue";
 import { useAmountReading } from "../catalogue/use-amount-reading.ts";
 
 const props = defineProps<{ problem: string | undefined }>();
 const row = defineModel<IntakeRow>({ required: true });
-const emit = defineEmits<{ dropped: []; reread: [] }>();
+const emit = defineEmits<{ dropped: []; reread: []; retyped: [text: string] }>();
+const remember = useRememberMeaning();
+/** The row is being written again. */
+const isWriting = ref(false);
+const written = ref("");
+function write(): void {
+  written.value = row.value.text;
+  isWriting.value = true;
+}
+function retype(): void {
+  if (!isWriting.value) return;
+  isWriting.value = false;
+  if (written.value.trim() !== "") emit("retyped", written.value.trim());
+}
+/** The answer is kept for the kitchen: the same name is not asked about again. */
+function choose(id: string): void {
+  row.value.ingredient = id;
+  const asked = question.value;
+  if (asked?.code.startsWith("ingredient-") && reading.value) void remember(reading.value.name, id);
+}
 const session = useSession();
 const weights = useWeightSource();
 const { data: ingredients } = useIngredients();
@@ -53,6 +77,13 @@ const read = computed(() => {
   if (found?.kind !== "one" || found.how === "name") return "";
   return "read as";
 });
+const isAdding = ref(false);
+const named = computed({
+  get: () => row.value.ingredient ?? "",
+  set: (id: string) => {
+    if (id !== "") choose(id);
+  },
+});
 const field = useTemplateRef<{ focus: () => void }>("field");
 defineExpose({ focus: () => field.value?.focus() });
 </script>
@@ -61,7 +92,25 @@ defineExpose({ focus: () => field.value?.focus() });
   <li class="row" :class="{ open: question || problem }">
     <div class="what">
       <p>
-        <span v-if="row.text" class="typed">{{ row.text }}</span>
+        <TextBox
+          v-if="isWriting"
+          :id="`text-${row.id}`"
+          v-model="written"
+          :aria-label="`Write “${row.text}” again`"
+          autofocus
+          @blur="retype"
+          @keydown.enter.prevent="retype"
+        />
+        <button
+          v-else-if="row.text"
+          type="button"
+          class="typed"
+          data-testid="edit-row"
+          :aria-label="`Change “${row.text}”`"
+          @click="write"
+        >
+          {{ row.text }}
+        </button>
         <span v-if="chosen && (read || !row.text)" :class="{ soft: row.text !== '' }" class="name small">
           {{ read }} {{ nameFor(chosen) }}</span
         >
@@ -73,8 +122,19 @@ defineExpose({ focus: () => field.value?.focus() });
         v-if="candidates.length > 0"
         :label="`Which: ${row.text}`"
         :choices="candidates.map((value) => ({ value, label: nameFor(value) }))"
-        @picked="row.ingredient = $event"
+        @picked="choose"
       />
+      <template v-if="question?.code === 'ingredient-unknown'">
+        <IngredientField :id="`name-${row.id}`" v-model="named" label="Which ingredient?" :usual="[]" />
+        <Button
+          label="Not in the list"
+          data-testid="add-own"
+          size="small"
+          severity="secondary"
+          @click="isAdding = true"
+        />
+        <NewIngredientDialog v-model:open="isAdding" :suggested="reading?.name ?? ''" @added="choose" />
+      </template>
       <OunceQuestion
         v-if="question?.code === 'ounce-mass-or-fluid' && chosen"
         :ingredient="chosen"
@@ -124,7 +184,17 @@ defineExpose({ focus: () => field.value?.focus() });
 }
 
 .typed {
+  min-height: 32px;
+  padding: 0;
+  font: inherit;
   font-weight: 550;
+  color: inherit;
+  text-align: start;
+  text-decoration: underline dotted var(--line);
+  text-underline-offset: 0.2em;
+  background: none;
+  border: 0;
+  cursor: text;
 }
 
 .ask {

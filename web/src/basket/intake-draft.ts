@@ -71,6 +71,10 @@ export function openQuestion(row: IntakeRow): LineReading["questions"][number] |
   return unsaid ? { code: "amount-empty" } : undefined;
 }
 
+/** Does a row go in as it stands? One without an amount beside its ingredient does not. */
+export const isClear = (row: IntakeRow): boolean =>
+  openQuestion(row) === undefined && (row.amount === null || row.amount.trim() !== "");
+
 /** The intake as it travels. A chosen ingredient of a typed line goes with what the line says it weighs. */
 export const intakeBody = (draft: IntakeDraft, priceMinor: number | null): LogIntake => ({
   id: draft.id,

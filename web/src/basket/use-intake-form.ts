@@ -11,6 +11,7 @@ import {
   chipRow,
   emptyIntake,
   intakeBody,
+  isClear,
   linesOf,
   textRow,
   useIntakeDraft,
@@ -40,11 +41,18 @@ function useIntakeRows(draft: Ref<IntakeDraft>) {
   }
   // A draft that was kept comes back as it was typed.
   watch(reader.ready, (ready) => ready && void reread(), { immediate: true });
+  /** A row written again: it is read anew, and what was chosen for the old words does not fit. */
+  async function retype(id: string, text: string): Promise<void> {
+    const row = draft.value.rows.find((one) => one.id === id);
+    if (!row || text === row.text) return;
+    const [reading] = await reader.read([text]);
+    Object.assign(row, { text, ingredient: null, reading: reading ? markRaw(reading) : null });
+  }
   const addChip = (ingredient: string): void => void draft.value.rows.push(chipRow(ingredient));
   const drop = (id: string): void => {
     draft.value.rows = draft.value.rows.filter((row) => row.id !== id);
   };
-  return { ready: reader.ready, addLines, addChip, reread, drop };
+  return { ready: reader.ready, addLines, addChip, reread, retype, drop };
 }
 
 /** Several things at once: rows typed, pasted or weighed, logged together. */
@@ -66,11 +74,14 @@ export function useIntakeForm() {
       ? sentenceOf(submission.problem.value)
       : undefined;
 
-  async function log(): Promise<boolean> {
+  /** Logs the rows, or only those that are clear: the others wait with what was typed. */
+  async function log(which: "all" | "clear" = "all"): Promise<boolean> {
     const price = draft.value.price.trim() === "" ? null : readMoney(draft.value.price);
     priceProblem.value = price === undefined ? "Enter a price like 12.50." : undefined;
     if (price === undefined) return false;
-    const body = intakeBody(draft.value, price);
+    const waiting = which === "clear" ? draft.value.rows.filter((row) => !isClear(row)) : [];
+    const rows = draft.value.rows.filter((row) => !waiting.includes(row));
+    const body = intakeBody({ ...draft.value, rows }, price);
     const label = counted(body.lines.length, "item");
     const done = await submission.submit("logIntake", { body }, label);
     if (!done) return false;
@@ -80,6 +91,7 @@ export function useIntakeForm() {
       undo: { name: "undoIntake", request: { params: { id: done.id } } },
     });
     startAfresh();
+    draft.value.rows = waiting;
     return true;
   }
   return { draft, ...useIntakeRows(draft), problemAt, log, priceProblem, submission };

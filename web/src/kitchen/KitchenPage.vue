@@ -11,6 +11,7 @@ import AppetiteFields from "./AppetiteFields.vue";
 import { scaleChoices } from "./choices.ts";
 import DislikeField from "./DislikeField.vue";
 import EaterList from "./EaterList.vue";
+import MeaningList from "./MeaningList.vue";
 import OunceList from "./OunceList.vue";
 import StapleList from "./StapleList.vue";
 import { useKitchenDraft } from "./use-kitchen-draft.ts";
@@ -87,6 +88,7 @@ const { shown, error, change, isChanged, save, clear, submission } = useKitchenD
       <AppetiteFields :settings="shown" @changed="change" />
     </section>
     <OunceList />
+    <MeaningList />
   </div>
 </template>
 
