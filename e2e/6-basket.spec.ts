@@ -26,8 +26,9 @@ test("a pasted market list is read, what is open is asked, and it all goes in to
   await paste(lineField(page), pasted.join("\n"));
   const rows = severalOf(page).getByTestId("delivery-rows").locator("> li");
   await expect(rows).toHaveCount(5);
-  await expect(rows.filter({ hasText: "aragula" })).toContainText("rocket");
-  await expect(severalOf(page).getByRole("status")).toContainText("3 lines");
+  // A slip of the pen is offered, never taken.
+  await expect(rows.filter({ hasText: "aragula" }).getByTestId("pick-arugula")).toBeVisible();
+  await expect(severalOf(page).getByTestId("open-lines")).toContainText("4 lines");
 
   await severalOf(page).getByTestId("log-intake").click();
   await expect(
@@ -38,6 +39,7 @@ test("a pasted market list is read, what is open is asked, and it all goes in to
   expect((await lotsFrom(page, "rocket")).length).toBe(before);
 
   await rows.filter({ hasText: "lettuce" }).getByRole("button", { name: "round lettuce" }).click();
+  await rows.filter({ hasText: "aragula" }).getByTestId("pick-arugula").click();
   await rows.filter({ hasText: "olive oil" }).getByTestId("ounce-fluid").click();
   await rows.filter({ hasText: "moonflowers" }).getByTestId("remove-row").click();
   await severalOf(page).getByTestId("log-intake").click();
@@ -52,6 +54,26 @@ test("a pasted market list is read, what is open is asked, and it all goes in to
   // Asked once: the kitchen remembers that these ounces are fluid. 8 × 29.57 ml × 0.915 g/ml.
   await expect(rows.filter({ hasText: "olive oil" })).toContainText("216 g");
   await rows.filter({ hasText: "olive oil" }).getByTestId("remove-row").click();
+});
+
+test("a row is written again in place, and what is clear is logged while the rest waits", async ({ page }) => {
+  await openSeveral(page);
+  await paste(lineField(page), "300 g sorrel\n400 g glimmerweed\n2 kg moonplums");
+  const rows = severalOf(page).getByTestId("delivery-rows").locator("> li");
+  await expect(rows).toHaveCount(3);
+  await rows.filter({ hasText: "moonplums" }).getByTestId("edit-row").click();
+  await page.keyboard.press("ControlOrMeta+a");
+  await page.keyboard.type("2 kg plums");
+  await page.keyboard.press("Enter");
+  await expect(rows.filter({ hasText: "2 kg plums" })).toBeVisible();
+  await severalOf(page).getByTestId("log-clear").click();
+  await expect(notice(page)).toContainText("Logged 2 items");
+  await expect(rows).toHaveCount(1);
+  await expect(rows).toContainText("400 g glimmerweed");
+  await page.reload();
+  await page.getByTestId("choose-several").click();
+  await expect(rows).toContainText("400 g glimmerweed");
+  await rows.getByTestId("remove-row").click();
 });
 
 test("the price of a box is shared over its lines by weight", async ({ page }) => {

@@ -81,14 +81,14 @@ export const furtherFormulas: readonly Formula[] = [
     gramsPerMl: 1.02,
   }),
   aDish({
-    id: "chopped-cucumber-and-tomatillo",
-    name: "Chopped cucumber and tomatillo salad",
+    id: "chopped-cucumber-and-pepper",
+    name: "Chopped cucumber and pepper salad",
     kind: "chopped-salad",
     servings: 4,
     minutes: 15,
     lines: linesOf([
       ["body", 300, "cucumber", "10 mm dice"],
-      ["bright", 200, "tomatillo tomato", "10 mm dice"],
+      ["crunch", 200, "bell-pepper-red bell-pepper-yellow", "10 mm dice"],
       ["allium", 40, "red-onion shallot", "finely chopped"],
       ["green", 15, "dill mint parsley", "chopped"],
       ["oil", 25, oil, ""],

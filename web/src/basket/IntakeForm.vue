@@ -156,7 +156,7 @@ const clearCount = computed(() => draft.value.rows.filter(isClear).length);
         />
       </div>
     </FoldOut>
-    <p v-if="questions > 0" class="asks" role="status">
+    <p v-if="questions > 0" class="asks" role="status" data-testid="open-lines">
       {{ counted(questions, "line needs", "lines need") }} an answer.
     </p>
     <ProblemNote
