@@ -56,7 +56,9 @@ test("a pasted market list is read, what is open is asked, and it all goes in to
   await rows.filter({ hasText: "olive oil" }).getByTestId("remove-row").click();
 });
 
-test("a row is written again in place, and what is clear is logged while the rest waits", async ({ page }) => {
+test("a row is written again in place, and what is clear is logged while the rest waits", async ({
+  page,
+}) => {
   await openSeveral(page);
   await paste(lineField(page), "300 g sorrel\n400 g glimmerweed\n2 kg moonplums");
   const rows = severalOf(page).getByTestId("delivery-rows").locator("> li");

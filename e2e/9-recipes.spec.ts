@@ -99,7 +99,10 @@ test("two recipes in one paste: each line is what the cook says it is; a name is
   await found.getByRole("button", { name: "Plum bowl" }).click();
   await expect(review.locator("#review-title")).toHaveValue("Plum bowl");
   await review.getByTestId("leave-out").click();
-  await review.getByRole("row", { name: /Halve and eat/ }).getByTestId("line-acts").click();
+  await review
+    .getByRole("row", { name: /Halve and eat/ })
+    .getByTestId("line-acts")
+    .click();
   await page.getByRole("menuitem", { name: "Move up" }).click();
   await review.getByRole("button", { name: "Add an ingredient" }).click();
   await review.locator('[id^="text-"]').last().fill("1 tsp honey");
@@ -121,7 +124,9 @@ test("two recipes in one paste: each line is what the cook says it is; a name is
 
 test("a food that is not in the list is added where it is asked for", async ({ page }) => {
   await page.goto("/recipes/import");
-  await page.locator("#recipe-paste").fill("Odd bowl\n100 g glimmerroot\n1 apple\nMix it all well and serve.");
+  await page
+    .locator("#recipe-paste")
+    .fill("Odd bowl\n100 g glimmerroot\n1 apple\nMix it all well and serve.");
   const review = page.getByTestId("recipe-review");
   await review.getByTestId("add-own").click();
   const form = page.getByTestId("own-ingredient");

@@ -113,18 +113,33 @@ function sized(name: string, size: SizeWord, rows: readonly MeasureRow[]): OneMe
   return row && { grams: half(row, size), row };
 }
 
-/** Is a word one of the ingredient's own names? */
-export const isOwnName = (word: string, facts: MeasuredFacts): boolean =>
-  wordsOf(`${facts.us} ${facts.uk} ${facts.id.replaceAll("-", " ")}`).includes(word);
+type Prepared = { readonly ownWords: ReadonlySet<string>; readonly rows: readonly MeasureRow[] };
 
-const allRows = (facts: MeasuredFacts): readonly MeasureRow[] => {
+const prepare = (facts: MeasuredFacts): Prepared => {
   const own = new Set(facts.measures.map((m) => m.measure));
   const loose = looseMeasuresFor({ ...facts, gramsPerMl: facts.composition?.gramsPerMl ?? null });
-  return [
-    ...[...facts.measures].sort((a, b) => stateRank(a) - stateRank(b)),
-    ...loose.filter((m) => !own.has(m.measure)),
-  ];
+  return {
+    ownWords: new Set(wordsOf(`${facts.us} ${facts.uk} ${facts.id.replaceAll("-", " ")}`)),
+    rows: [
+      ...[...facts.measures].sort((a, b) => stateRank(a) - stateRank(b)),
+      ...loose.filter((m) => !own.has(m.measure)),
+    ],
+  };
 };
+
+const preparedFacts = new WeakMap<MeasuredFacts, Prepared>();
+
+/** The names and measures of an ingredient, worked out once and kept as long as its facts are. */
+function prepared(facts: MeasuredFacts): Prepared {
+  const known = preparedFacts.get(facts) ?? prepare(facts);
+  preparedFacts.set(facts, known);
+  return known;
+}
+
+/** Is a word one of the ingredient's own names? */
+export const isOwnName = (word: string, facts: MeasuredFacts): boolean => prepared(facts).ownWords.has(word);
+
+const allRows = (facts: MeasuredFacts): readonly MeasureRow[] => prepared(facts).rows;
 
 /** Does the ingredient have a measure of this name in its own right, not a loose one of its kind? */
 export const hasOwnMeasure = (word: string, facts: Pick<IngredientFacts, "measures" | "trims">): boolean => {

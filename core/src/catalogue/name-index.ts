@@ -8,10 +8,14 @@ type Named = Pick<Ingredient, "id" | "us" | "uk" | "other" | "category" | "trait
 
 type Found = { readonly ids: readonly string[]; readonly how: "name" | "usual" };
 
+type Spelt = { readonly words: readonly string[]; readonly found: Found };
+
 /** Every name of every ingredient, ready to be looked up by its words. Built once per catalogue. */
 export type NameIndex = {
   readonly byKey: ReadonlyMap<string, Found>;
   readonly longest: number;
+  /** The same names by how many words they have, taken apart: what a misspelt name is compared with. */
+  readonly byWordCount: ReadonlyMap<number, readonly Spelt[]>;
   /** What each ingredient is, as far as it tells which words merely describe it. */
   readonly kinds: ReadonlyMap<string, Kind>;
 };
@@ -38,7 +42,14 @@ export function indexNames(ingredients: Iterable<Named>): NameIndex {
       own?.how === "name" && own.ids.length === 1 && here.length === 1 && own.ids[0] === here[0];
     if (here.length > 0 && !isOwnName) byKey.set(key, { ids: here, how: "usual" });
   }
-  return { byKey, kinds, longest: Math.max(1, ...[...byKey.keys()].map((key) => key.split(" ").length)) };
+  const byWordCount = new Map<number, Spelt[]>();
+  for (const [key, found] of byKey) {
+    const words = key.split(" ");
+    const alike = byWordCount.get(words.length) ?? [];
+    alike.push({ words, found });
+    byWordCount.set(words.length, alike);
+  }
+  return { byKey, byWordCount, kinds, longest: Math.max(1, ...byWordCount.keys()) };
 }
 
 const indexes = new WeakMap<object, NameIndex>();
@@ -85,14 +96,13 @@ const leftOverOf = (words: readonly string[], { start, length, found }: Span, in
 /** How many letters of a word may be wrong: one in a short word, two in a long one. */
 const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : 2);
 
-/** Letters wrong between two names, word by word; undefined when any word is too far off. */
-function slipsBetween(key: string, meant: readonly string[]): number | undefined {
-  const words = key.split(" ");
-  if (words.length !== meant.length) return undefined;
+/** Letters wrong between two names of as many words; undefined when any word is too far off. */
+function slipsBetween(words: readonly string[], meant: readonly string[]): number | undefined {
+  const isFar = words.some((word, i) => Math.abs(word.length - (meant[i] ?? "").length) > 2);
+  if (isFar) return undefined;
   let slips = 0;
   for (const [i, word] of words.entries()) {
     const typed = meant[i] ?? "";
-    if (Math.abs(word.length - typed.length) > 2) return undefined;
     const off = distance(word, typed);
     if (off > slipsAllowed(typed.length)) return undefined;
     slips += off;
@@ -104,8 +114,8 @@ function slipsBetween(key: string, meant: readonly string[]): number | undefined
 function nearest(words: readonly string[], index: NameIndex): NameMatch | undefined {
   const meant = words.filter((word) => !describesAny(word));
   let best: { slips: number; ids: Set<string> } = { slips: Infinity, ids: new Set() };
-  for (const [key, found] of index.byKey) {
-    const slips = slipsBetween(key, meant);
+  for (const { words: name, found } of index.byWordCount.get(meant.length) ?? []) {
+    const slips = slipsBetween(name, meant);
     if (slips === undefined || slips > best.slips) continue;
     best = { slips, ids: new Set([...(slips < best.slips ? [] : best.ids), ...found.ids]) };
   }

@@ -26,18 +26,17 @@ export function singularWord(word: string): string {
   return word.endsWith("s") ? word.slice(0, -1) : word;
 }
 
+const withoutAccents = (text: string): string =>
+  /^[ -~]*$/.test(text) ? text : text.normalize("NFD").replace(/\p{M}+/gu, "");
+
 /** The words of a text without accents, case, marks and plurals; "goat's" keeps its s. */
 export const wordsOf = (text: string): string[] =>
-  text
-    .normalize("NFD")
-    .replace(/\p{M}/gu, "")
-    .toLowerCase()
-    .replace(/(\w)'s\b/g, "$1s")
-    .replace(/[^a-z0-9]+/g, " ")
-    .trim()
-    .split(" ")
-    .filter((word) => word !== "")
-    .map(singularWord);
+  (
+    withoutAccents(text)
+      .toLowerCase()
+      .replace(/(\w)'s\b/g, "$1s")
+      .match(/[a-z0-9]+/g) ?? []
+  ).map(singularWord);
 
 const keyOf = (text: string): string => wordsOf(text).join(" ");
 

@@ -4,7 +4,9 @@ import { mayRelabel, useBy, useByWith } from "./use-by.ts";
 
 describe("the reason of a date", () => {
   const reasonWith = (days: number): string | undefined => {
-    const hazards = [{ id: "sprouts", caution: "raw-sprouts", name: "sprouts in it", days, source: "a rule" }];
+    const hazards = [
+      { id: "sprouts", caution: "raw-sprouts", name: "sprouts in it", days, source: "a rule" },
+    ];
     const keeping = { fridge: "roasted-vegetables", freezer: null };
     const made = { madeOn: "2026-09-10", place: "fridge" as const, keeping, clocks: [], hazards };
     const dated = useBy(made, referenceCatalogue);

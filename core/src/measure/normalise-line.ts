@@ -47,11 +47,14 @@ const uncounted =
 const unitBeforeHalf =
   "kilos?|kg|pounds?|lbs?|litres?|liters?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|ounces?|oz";
 
+const halfAfterUnit = new RegExp(`^(${aNumber}) (${unitBeforeHalf}) and a half (?:of )?`, "i");
+const halfBeforeUnit = new RegExp(`^(${aNumber}) and (?:a half|½) `, "i");
+
 /** "a pound and a half of plums" → "1.5 pound plums"; "one and a half teaspoons" → "1.5 teaspoons". */
 function withHalves(text: string): string {
-  const after = new RegExp(`^(${aNumber}) (${unitBeforeHalf}) and a half (?:of )?`, "i").exec(text);
+  const after = halfAfterUnit.exec(text);
   if (after) return `${numberOf(after[1] ?? "") + 0.5} ${after[2]} ${text.slice(after[0].length)}`;
-  const before = new RegExp(`^(${aNumber}) and (?:a half|½) `, "i").exec(text);
+  const before = halfBeforeUnit.exec(text);
   return before ? `${numberOf(before[1] ?? "") + 0.5} ${text.slice(before[0].length)}` : text;
 }
 

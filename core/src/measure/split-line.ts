@@ -129,12 +129,18 @@ function splitPreparation(text: string): { name: string; preparation: string } {
 const countOf = (low: number | null, high: number | null): LineParts["count"] =>
   low === null ? null : { low: Math.min(low, high ?? low), high: Math.max(low, high ?? low) };
 
+/** A line turned round begins with its amount, which may itself have been written out: "feta, half a pound". */
+function amountInFront(line: string): string {
+  const turned = amountFirst(line);
+  return turned === line ? line : normaliseLine(turned);
+}
+
 /**
  * Takes a line apart: number or range, unit or measure, size, a stated total, name, preparation and remarks.
  * The numbers and units are read by parse-ingredient; nothing is guessed here, and the name is kept as written.
  */
 export function splitLine(text: string, cup: CupSystem): LineParts {
-  const { text: said, remarks } = takeRemarks(onceSaid(normaliseLine(amountFirst(normaliseLine(text)))));
+  const { text: said, remarks } = takeRemarks(onceSaid(amountInFront(normaliseLine(text))));
   const fruit = takeFruitPart(eggParts(said).replace(leavesFrom, ""));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
   const { rest, ...stated } = takeStated(counted, cup);

@@ -40,6 +40,7 @@ function amountIn(text: string, cup: CupSystem): StatedAmount | null {
 }
 
 const pack = anyOf(packWords);
+const somePack = new RegExp(`\\b(?:${pack})\\b`, "i");
 /** "2 x 400 g tins", "2 × 125 g". */
 const multiplied = new RegExp(`^([\\d.]+) ?(?:x|×|\\*) ?(${amountWritten})(?= |$)`, "i");
 /** "400 g tin", "2 15-oz cans", "1 (14.5-ounce) can", "8-ounce package of". */
@@ -114,7 +115,7 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   const main = firstAmount.exec(before)?.[0] ?? "";
   const mainAmount = main === "" ? null : amountIn(main, cup);
   if (mainAmount?.kind === "mass" && amount.kind === "mass" && !isDrained) {
-    const isPiece = new RegExp(`\\b(?:${pack})\\b`, "i").test(before);
+    const isPiece = somePack.test(before);
     const apart = Math.abs(mainAmount.grams / amount.grams - 1);
     if (apart > mostApart && !isPiece) return { ...said, disagrees: true };
     return isMetric(main) || !isMetric(inside) ? said : { ...said, stated: amount };

@@ -69,7 +69,8 @@ export function rateFor(formula: Formula, catalogue: Catalogue): DressingRate | 
     .filter((line) => line.role === "base")
     .sort((a, b) => b.grams - a.grams)[0];
   const facts = heaviest && catalogue.ingredients.get(writtenFiller(heaviest)?.ingredient ?? "");
-  const beans = (formula.kind === "cooked-salad" || formula.kind === "chopped-salad") && facts?.category === "legume";
+  const beans =
+    (formula.kind === "cooked-salad" || formula.kind === "chopped-salad") && facts?.category === "legume";
   const leaf =
     formula.kind === "leaf-salad" ? (groupOfLeaf[facts?.group ?? ""] ?? "tender-leaves") : undefined;
   const group = beans ? "pulse-salad" : (leaf ?? groupOfKind[formula.kind]);

@@ -58,5 +58,18 @@ export const useSession = defineStore("session", () => {
   const cup = computed(() => kitchen.value?.cup ?? "us-customary");
   const currency = computed(() => kitchen.value?.currency ?? "GBP");
   const hasScale = computed(() => kitchen.value?.scale === "simulated");
-  return { session, asked, restore, opened, closed, display, ounces, meanings, dialect, cup, currency, hasScale };
+  return {
+    session,
+    asked,
+    restore,
+    opened,
+    closed,
+    display,
+    ounces,
+    meanings,
+    dialect,
+    cup,
+    currency,
+    hasScale,
+  };
 });
