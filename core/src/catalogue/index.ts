@@ -18,7 +18,14 @@ export {
   type Weight,
   type WeightIssue,
 } from "./to-grams.ts";
-export { findNamed, indexNames, nameIndexOf, type NameIndex, type NameMatch } from "./name-index.ts";
+export {
+  findExactly,
+  findNamed,
+  indexNames,
+  nameIndexOf,
+  type NameIndex,
+  type NameMatch,
+} from "./name-index.ts";
 export { foodParts, partsNamed, partWanted, partYield, type FoodPart, type PartYield } from "./part-names.ts";
 export { foreignNamesOf } from "./foreign-lexicons.ts";
 export type {
@@ -29,6 +36,7 @@ export type {
   LineReading,
 } from "./line-reading.ts";
 export { meaningKey } from "./line-name.ts";
+export { wordsOf } from "./name-keys.ts";
 export { lineReader, readLine } from "./read-line.ts";
 export type {
   AcidKind,

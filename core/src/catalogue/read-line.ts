@@ -149,6 +149,8 @@ const inItsWords = (
   ...reading,
   text,
   language: best.language,
+  // What is asked names the line as it was written, not the English it was put into.
+  questions: reading.questions.map((one) => (one.code === "two-ingredients" ? { ...one, text } : one)),
 });
 
 /** A reader for one kitchen's catalogue. */

@@ -41,6 +41,27 @@ describe("what the cook says of a line", () => {
     ).toHaveLength(1);
   });
 
+  it.each([
+    ["olive oil, salt", "en", ["olive-oil", "salt-sea-fine"]],
+    ["aceite de oliva, sal", "es", ["olive-oil", "salt-sea-fine"]],
+    ["basil, mint, chives", "en", ["basil", "mint", "chives"]],
+    // The second names no food, or the first has an amount: one line, asked where it is two.
+    ["basil, torn", "en", ["basil"]],
+    ["tomatoes, tinned", "en", ["tomato-tinned"]],
+    ["100 g basil, mint", "en", ["basil"]],
+  ] as const)("%s is a list only where each part is a food", (text, language, ingredients) => {
+    const draft = { ...draftOf(line(text)), language: language === "en" ? null : language };
+    const { lines } = reviewRecipe(draft, reader);
+    expect(lines.map((one) => one.ingredient)).toEqual(ingredients);
+  });
+
+  it("asks about two foods in one line in the words that were written", () => {
+    const draft = { ...draftOf(line("100 g espinacas, acelgas")), language: "es" } as const;
+    expect(reviewRecipe(draft, reader).lines[0]?.questions).toEqual([
+      { code: "two-ingredients", text: "100 g espinacas, acelgas" },
+    ]);
+  });
+
   it("is kept with the recipe in words that read back", () => {
     const draft = draftOf({ kind: "title", text: "Bowl" }, line("a bit of basil", { amount: "2 bunches" }));
     const made = acceptReview(reviewRecipe(draft, reader), new Map(), referenceCatalogue);

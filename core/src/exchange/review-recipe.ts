@@ -1,5 +1,7 @@
 import {
+  findExactly,
   readLine,
+  wordsOf,
   type IngredientFacts,
   type LineQuestion,
   type LineReader,
@@ -20,11 +22,12 @@ import {
   type Line,
   type Makes,
   type Step,
+  type StepTool,
 } from "../recipes/index.ts";
 import { translate, type Language } from "../languages/index.ts";
 import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft, type SourceLine } from "./recipe-draft.ts";
 import { sections } from "./section-words.ts";
-import { splitSeasoning } from "./split-seasoning.ts";
+import { splitFoods } from "./split-foods.ts";
 
 /** One ingredient line as this kitchen understands it, before the cook has looked at it. */
 export type ReviewedLine = Pick<
@@ -176,11 +179,31 @@ const inEnglish = (text: string, { language, lexicons }: LineReader): string => 
   return lexicon ? translate(text, lexicon).text : text;
 };
 
+/** Is a text the name of one food with nothing beside it, as "tinned" after a comma is not? */
+const isOneFood =
+  (reader: LineReader) =>
+  (text: string): boolean =>
+    findExactly(inEnglish(text, reader), reader.index)?.ids.length === 1;
+
+const heating: readonly StepTool[] = ["hob", "oven", "grill"];
+
+/** Heated: on its own line, or by a step that uses heat and names it. */
+function isHeated(
+  { eatenRaw }: ReviewedLine,
+  facts: IngredientFacts,
+  heatedWords: readonly ReadonlySet<string>[],
+): boolean {
+  const nouns = [facts.us, facts.uk].flatMap((name) => wordsOf(name.split(/[,(/]/)[0] ?? "").at(-1) ?? []);
+  return !eatenRaw || heatedWords.some((words) => nouns.some((noun) => words.has(noun)));
+}
+
 /** Ingredient lines as they read with what the cook said of them; "salt and pepper" is two. */
 function readingsOf(line: SourceLine, reader: LineReader): Pick<Grouped, "reading" | "amountText">[] {
   const asked = { ...reader, meant: line.ingredient };
   const texts =
-    line.ingredient === undefined ? splitSeasoning(line.text, inEnglish(line.text, reader)) : [line.text];
+    line.ingredient === undefined && line.amount === undefined
+      ? splitFoods(line.text, { english: inEnglish(line.text, reader), namesFood: isOneFood(reader) })
+      : [line.text];
   return texts.map((text) => {
     const reading = readLine(text, asked);
     const { ingredient, name } = reading;
@@ -231,15 +254,20 @@ const contentsOf = (
   draft: RecipeDraft,
   lines: readonly ReviewedLine[],
   about: { readonly steps: readonly Step[]; readonly reader: LineReader },
-): DishContents => ({
-  title: titleOf(draft),
-  category: categoryOf(draft),
-  parts: lines.flatMap((line) => {
-    const facts = line.ingredient === null ? undefined : about.reader.facts(line.ingredient);
-    return facts ? [{ facts, grams: line.grams, isHeated: !line.eatenRaw }] : [];
-  }),
-  tools: about.steps.map((step) => step.tool),
-});
+): DishContents => {
+  const heatedWords = about.steps
+    .filter(({ tool }) => tool !== null && heating.includes(tool))
+    .map(({ text }) => new Set(wordsOf(inEnglish(text, about.reader))));
+  return {
+    title: titleOf(draft),
+    category: categoryOf(draft),
+    parts: lines.flatMap((line) => {
+      const facts = line.ingredient === null ? undefined : about.reader.facts(line.ingredient);
+      return facts ? [{ facts, grams: line.grams, isHeated: isHeated(line, facts, heatedWords) }] : [];
+    }),
+    tools: about.steps.map((step) => step.tool),
+  };
+};
 
 /** Reads a draft line by line and step by step. Nothing is decided: the cook sees it all and may answer otherwise. */
 export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): RecipeReview {

@@ -44,6 +44,21 @@ describe("the kind of a dish, by what is in it and done with it", () => {
     },
   );
 
+  it.each([
+    ["Fry the spinach in the oil.", "cooked-vegetables"],
+    ["Toast the pine nuts in a dry pan.", "leaf-salad"],
+    ["Sofreír las espinacas en el aceite.", "cooked-vegetables"],
+    ["Die Spinatblätter waschen, den Spinat kurz anbraten.", "cooked-vegetables"],
+  ])("is cooked where a step cooks most of it: %s", (step, kind) => {
+    const steps = { kind: "step", text: step } as const;
+    const language = /Sofreír/.test(step) ? "es" : /Die /.test(step) ? "de" : null;
+    const lines = ["2 tbsp olive oil", "300 g spinach", "30 g pine nuts"].map(
+      (text) => ({ kind: "ingredient", text }) as const,
+    );
+    const review = reviewRecipe({ minutes: null, language, lines: [...lines, steps] }, reader);
+    expect(review.kind).toBe(kind);
+  });
+
   const dish = (title: string, ...ids: readonly string[]): DishContents => ({
     title,
     category: "",
