@@ -135,6 +135,18 @@ test("a food that is not in the list is added where it is asked for", async ({ p
   await expect(review.getByRole("row", { name: /^100 g glimmerroot .*100 g glimmerroot/ })).toBeVisible();
 });
 
+test("a line that names several foods becomes a line for each, asked one by one", async ({ page }) => {
+  await page.goto("/recipes/import");
+  await page
+    .locator("#recipe-paste")
+    .fill("Hoja verde\n\nIngredientes\n200 g de lechuga\naceite de oliva, sal\n\nMezclar y servir.");
+  const review = page.getByTestId("recipe-review");
+  await expect(review.getByRole("row", { name: /^aceite de oliva, sal/ })).toContainText(/oil.*salt/s);
+  await review.getByTestId("apart").click();
+  await expect(review.getByRole("row", { name: /^aceite de oliva How much\?/ })).toBeVisible();
+  await expect(review.getByRole("row", { name: /^sal How much\?/ })).toBeVisible();
+});
+
 test("broken and hostile files say what is wrong, run nothing and lose nothing", async ({ page }) => {
   let alerted = false;
   page.on("dialog", (dialog) => {

@@ -11,6 +11,7 @@ import {
 } from "../src/exchange/recipe-review-draft.ts";
 import {
   added,
+  apart,
   merged,
   moved,
   splitAt,
@@ -225,6 +226,14 @@ describe("lines of a pasted recipe", () => {
       lines,
       lines,
     ]);
+  });
+
+  it("that name several foods become a line for each", () => {
+    expect(apart(lines, 1, ["vinegar", "salt to taste"]).slice(1, 3)).toEqual([
+      { kind: "ingredient", text: "vinegar" },
+      { kind: "ingredient", text: "salt to taste" },
+    ]);
+    expect(textsOf(apart(lines, 9, ["vinegar"]))).toEqual(textsOf(lines));
   });
 
   it("are merged with the next, the last with none", () => {

@@ -30,6 +30,16 @@ function followKitchen(kitchen: Ref<Session["kitchen"] | undefined>): Ref<Displa
   return display;
 }
 
+/** How a kitchen weighs, names and pays, with what holds before one is signed in to. */
+const settingsOf = (kitchen: Ref<Session["kitchen"] | undefined>) => ({
+  ounces: computed(() => kitchen.value?.ounces ?? {}),
+  meanings: computed(() => kitchen.value?.meanings ?? {}),
+  dialect: computed(() => kitchen.value?.dialect ?? "uk"),
+  cup: computed(() => kitchen.value?.cup ?? "us-customary"),
+  currency: computed(() => kitchen.value?.currency ?? "GBP"),
+  hasScale: computed(() => kitchen.value?.scale === "simulated"),
+});
+
 /** Who is signed in, and how their kitchen reads numbers. */
 export const useSession = defineStore("session", () => {
   const session = ref<Session | null>(null);
@@ -52,24 +62,5 @@ export const useSession = defineStore("session", () => {
   }
   const kitchen = computed(() => session.value?.kitchen);
   const display = followKitchen(kitchen);
-  const ounces = computed(() => kitchen.value?.ounces ?? {});
-  const meanings = computed(() => kitchen.value?.meanings ?? {});
-  const dialect = computed(() => kitchen.value?.dialect ?? "uk");
-  const cup = computed(() => kitchen.value?.cup ?? "us-customary");
-  const currency = computed(() => kitchen.value?.currency ?? "GBP");
-  const hasScale = computed(() => kitchen.value?.scale === "simulated");
-  return {
-    session,
-    asked,
-    restore,
-    opened,
-    closed,
-    display,
-    ounces,
-    meanings,
-    dialect,
-    cup,
-    currency,
-    hasScale,
-  };
+  return { session, asked, restore, opened, closed, display, ...settingsOf(kitchen) };
 });

@@ -25,6 +25,7 @@ import SourceLineActs from "./SourceLineActs.vue";
 import SourceLineFields from "./SourceLineFields.vue";
 import {
   added,
+  apart,
   kindChoices,
   merged,
   moved,
@@ -176,10 +177,11 @@ const setKind = (at: number, now: SourceKind): void => set(withKind(lines.value,
         <SourceLineFields
           :at="at"
           :line="line"
-          :reviewed="read[0]"
+          :readings="read"
           :catalogue="catalogue"
           @text="set(withText(lines, at, $event))"
           @split="set(splitAt(lines, at, $event))"
+          @apart="set(apart(lines, at, $event))"
           @answer="set(withAnswer(lines, at, $event))"
           @meant="(name, id) => emit('meant', name, id)"
           @leave-out="setKind(at, 'note')"
@@ -231,7 +233,7 @@ const setKind = (at: number, now: SourceKind): void => set(withKind(lines.value,
 
 .head {
   display: grid;
-  grid-template-columns: minmax(0, 2fr) minmax(0, 1fr) 8rem;
+  grid-template-columns: minmax(0, 1fr) 15rem 7rem;
   gap: 0.7rem;
   width: 100%;
 }

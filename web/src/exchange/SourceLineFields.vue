@@ -16,24 +16,27 @@ import { askedNameOf, candidatesOf } from "./recipe-review-draft.ts";
 const props = defineProps<{
   at: number;
   line: SourceLine;
-  reviewed: ReviewedLine | undefined;
+  /** What it reads as; a line that names several foods reads as several. */
+  readings: readonly ReviewedLine[];
   catalogue: Catalogue;
 }>();
 const emit = defineEmits<{
   text: [text: string];
   split: [place: number];
+  apart: [texts: string[]];
   answer: [answer: Pick<SourceLine, "ingredient" | "amount">];
   /** A name that the cook has explained: it need not be asked again. */
   meant: [name: string, ingredient: string];
   leaveOut: [];
 }>();
 const session = useSession();
+const reviewed = computed(() => (props.readings.length === 1 ? props.readings[0] : undefined));
 const nameFor = (id: string): string => {
   const facts = props.catalogue.ingredients.get(id);
   return facts ? nameOf(facts, session.dialect) : id.replaceAll("-", " ");
 };
 const choices = computed(() =>
-  (props.reviewed ? candidatesOf(props.reviewed) : []).map((value) => ({ value, label: nameFor(value) })),
+  (reviewed.value ? candidatesOf(reviewed.value) : []).map((value) => ({ value, label: nameFor(value) })),
 );
 const text = ref(props.line.text);
 const amount = ref(props.line.amount ?? "");
@@ -48,7 +51,7 @@ watch(
 );
 function name(id: string): void {
   if (id === "" || id === props.line.ingredient) return;
-  const asked = props.reviewed && askedNameOf(props.reviewed);
+  const asked = reviewed.value && askedNameOf(reviewed.value);
   emit("answer", { ingredient: id });
   if (asked !== undefined) emit("meant", asked, id);
 }
@@ -74,7 +77,29 @@ const isFood = computed(() => props.line.kind === "ingredient");
 
 <template>
   <div class="fields">
-    <template v-if="isFood">
+    <div v-if="isFood && readings.length > 1" class="row">
+      <Button
+        :label="`Make it ${readings.length} lines`"
+        data-testid="apart"
+        size="small"
+        severity="secondary"
+        @click="
+          emit(
+            'apart',
+            readings.map((one) => one.text),
+          )
+        "
+      />
+      <Button
+        label="Leave out"
+        data-testid="leave-out"
+        size="small"
+        variant="text"
+        :aria-label="`Leave out “${line.text}”`"
+        @click="emit('leaveOut')"
+      />
+    </div>
+    <div v-else-if="isFood" class="row">
       <QuickPicks :label="`Which: ${line.text}`" :choices="choices" data-testid="candidates" @picked="name" />
       <IngredientField :id="`line-${at}`" v-model="chosen" :usual="[]" />
       <FieldFrame label="Amount" :for="`amount-${at}`">
@@ -110,18 +135,26 @@ const isFood = computed(() => props.line.kind === "ingredient");
         :aria-label="`Leave out “${line.text}”`"
         @click="emit('leaveOut')"
       />
-    </template>
-    <FieldFrame label="As written" :for="`text-${at}`" class="wide">
-      <TextBox :id="`text-${at}`" ref="box" v-model="text" @blur="sayText" @keydown.enter.prevent="sayText" />
-    </FieldFrame>
-    <Button
-      label="Split at the cursor"
-      size="small"
-      variant="text"
-      data-testid="split-line"
-      @mousedown.prevent
-      @click="splitHere"
-    />
+    </div>
+    <div class="row">
+      <FieldFrame label="As written" :for="`text-${at}`" class="wide">
+        <TextBox
+          :id="`text-${at}`"
+          ref="box"
+          v-model="text"
+          @blur="sayText"
+          @keydown.enter.prevent="sayText"
+        />
+      </FieldFrame>
+      <Button
+        label="Split at the cursor"
+        size="small"
+        variant="text"
+        data-testid="split-line"
+        @mousedown.prevent
+        @click="splitHere"
+      />
+    </div>
     <NewIngredientDialog
       v-if="isFood"
       v-model:open="isAdding"
@@ -133,25 +166,30 @@ const isFood = computed(() => props.line.kind === "ingredient");
 
 <style scoped>
 .fields {
+  display: grid;
+  gap: 0.6rem;
+}
+
+.row {
   display: flex;
   flex-wrap: wrap;
   gap: 0.6rem 0.7rem;
   align-items: end;
 }
 
-.fields > :deep(.picks) {
+.row > :deep(.picks) {
   flex-basis: 100%;
 }
 
-.fields > :deep(.field:not(:has(.p-autocomplete))) {
+.row > :deep(.field:not(:has(.p-autocomplete))) {
   flex: 0 0 10rem;
 }
 
-.fields > :deep(.field:has(.p-autocomplete)) {
+.row > :deep(.field:has(.p-autocomplete)) {
   flex: 1 1 14rem;
 }
 
-.fields > :deep(.field.wide) {
+.row > :deep(.field.wide) {
   flex: 1 1 20rem;
 }
 </style>

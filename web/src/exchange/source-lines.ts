@@ -58,3 +58,7 @@ export function splitAt(lines: Lines, at: number, place: number): SourceLine[] {
   const { kind } = line;
   return [...lines.slice(0, at), { kind, text: before }, { kind, text: after }, ...lines.slice(at + 1)];
 }
+
+/** A line that names several foods as a line for each. */
+export const apart = (lines: Lines, at: number, texts: readonly string[]): SourceLine[] =>
+  lines.flatMap((line, i) => (i === at ? texts.map((text) => ({ kind: line.kind, text })) : [line]));
