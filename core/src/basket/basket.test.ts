@@ -168,7 +168,9 @@ describe("what comes in", () => {
 
   it("sends produce to the trim bench and packs straight to the shelf", () => {
     expect(
-      ["chard", "plum", "feta", "olive-oil", "walnut"].map((id) => needsNoTrimming(factsOf(id))),
-    ).toEqual([false, false, true, true, factsOf("walnut").trims.length === 0]);
+      ["chard", "plum", "chickpea", "feta", "olive-oil", "tomato-tinned"].map((id) =>
+        needsNoTrimming(factsOf(id)),
+      ),
+    ).toEqual([false, false, false, true, true, true]);
   });
 });

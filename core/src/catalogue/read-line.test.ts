@@ -358,3 +358,21 @@ describe("anything at all", () => {
     expect(read(text).text).toBe(text);
   });
 });
+
+describe("an amount in words after the name", () => {
+  it.each([
+    ["basil, a handful", "basil", "handful", ""],
+    ["parsley, half a bunch, chopped", "parsley", "bunch", "chopped"],
+    ["dill, a few sprigs", "dill", "sprig", ""],
+    ["garlic, two large cloves", "garlic", "large clove", ""],
+  ])("%s", (text, ingredient, measure, preparation) => {
+    const line = read(text);
+    expect(line).toMatchObject({ ingredient: { id: ingredient }, measure, preparation, questions: [] });
+    expect(line.grams?.value).toBeGreaterThan(0);
+  });
+
+  it("is none where more is said of it", () => {
+    expect(read("onion, a slice of bread").grams).toBeNull();
+    expect(read("basil, a few torn").preparation).toBe("a few torn");
+  });
+});

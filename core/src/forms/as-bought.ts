@@ -16,7 +16,7 @@ export const isUsedWhole = (words: string): boolean =>
  * what comes ready to use (cheese, vinegar, flour) and of a way the tables do not know.
  */
 export function trimOf(
-  facts: Pick<IngredientFacts, "trims" | "category">,
+  facts: Pick<IngredientFacts, "trims" | "category" | "keepsAs">,
   method: string | null,
 ): TrimYield | undefined {
   if (method !== null) return facts.trims.find((one) => one.method === method);

@@ -40,6 +40,10 @@ describe("what goes into a line, and how", () => {
     ["feta", "feta", {}, 1, null],
     ["feta drain-can", "feta", {}, 1, null],
     ["chickpea-dry boil", "chickpea", {}, 1, null],
+    // A tin of tomatoes goes in with its juice, unless the line says drained.
+    ["tomato-tinned", "tomato-tinned", {}, 1, null],
+    ["tomato-tinned", "tomato-tinned", { trim: "drain-can" }, 1 / 0.6, "drain-can"],
+    ["chickpea", "chickpea", {}, 1 / 0.6, "drain-can"],
   ] as const)("%s into a line of %s %j", (lot, ingredient, line, perGram, toDo) => {
     const found = fit(lot, ingredient, line);
     if (perGram === undefined) expect(found).toBeUndefined();

@@ -25,6 +25,11 @@ const oneLast = new RegExp(
   `^(?<name>\\p{L}[^\\d,()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack))\\)?$`,
   "iu",
 );
+/** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */
+const spokenLast = new RegExp(
+  `^(?<name>\\p{L}[^\\d,()]*), (?<amount>(?:half an?|an?|one|two|three|a few|several|a couple of) (?:(?:big|large|small|good|generous) )?(?:${anyOf(measureWords)}))(?<rest>,.*)?$`,
+  "iu",
+);
 const packAtEnd = new RegExp(`(?<=\\p{L} )(?:${anyOf(packWords)})$`, "iu");
 
 const join = (...parts: readonly string[]): string =>
@@ -69,6 +74,11 @@ const noName =
 /** A food's name, not a sentence that ends in "the box". */
 const isShortName = /^(?!.*\b(?:the|with|in|of|my|a|an|to|for|from|and|i)\b)\S+(?: \S+){0,3}$/i;
 
+function spokenFirst(text: string): string | undefined {
+  const { name, amount, rest = "" } = spokenLast.exec(text)?.groups ?? {};
+  return amount === undefined ? undefined : `${amount} ${name}${rest}`;
+}
+
 function countedFirst(text: string): string | undefined {
   const one = oneLast.exec(text)?.groups;
   if (one && isShortName.test(one["name"] ?? "")) return `1 ${one["measure"]} ${one["name"]}`;
@@ -87,5 +97,5 @@ function countedFirst(text: string): string | undefined {
  */
 export function amountFirst(text: string): string {
   if (!startsWithName.test(text)) return text;
-  return measuredFirst(text) ?? bracketsFirst(text) ?? countedFirst(text) ?? text;
+  return measuredFirst(text) ?? spokenFirst(text) ?? bracketsFirst(text) ?? countedFirst(text) ?? text;
 }

@@ -1,4 +1,5 @@
 import type { IngredientFacts } from "../catalogue/index.ts";
+import { trimOf } from "../forms/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import { isTapWater } from "./always-there.ts";
 
@@ -54,7 +55,7 @@ export type PriceSource =
 /** The board's price of 100 usable grams: nothing for tap water, null for what it does not list (undefined a kilo). */
 export const boardPrice = (perKgMinor: number | undefined, facts: IngredientFacts): number | null => {
   if (isTapWater(facts)) return 0;
-  return perKgMinor === undefined ? null : per100gUsable(perKgMinor, facts.trims[0]?.mean ?? 1);
+  return perKgMinor === undefined ? null : per100gUsable(perKgMinor, trimOf(facts, null)?.mean ?? 1);
 };
 
 /** What own produce counts: nothing, or what the market asks for it. */

@@ -148,6 +148,11 @@ describe("hands or none", () => {
       { activeMin: null, passiveMin: { low: 20, high: 20 }, wait: null },
     ],
     [
+      "Cook over a low heat for 40 minutes.",
+      { activeMin: null, passiveMin: { low: 40, high: 40 }, wait: null },
+    ],
+    ["Fry over a low heat for 10 minutes.", { activeMin: 10, passiveMin: null, wait: null }],
+    [
       "Leave to stand for 15 minutes.",
       { activeMin: null, passiveMin: null, wait: { leastMin: 15, mostMin: null } },
     ],

@@ -50,4 +50,4 @@ export const isPassive = (text: string, tool: StepTool | null): boolean =>
   (tool === null && byItself.test(text)) ||
   (tool === "hob" &&
     /\b(?:simmer|boil|cook|steam)\b/i.test(text) &&
-    /\b(?:until tender|until cooked|cover(?:ed)?|lid)\b/i.test(text));
+    /\b(?:until tender|until cooked|cover(?:ed)?|lid|(?:low|gentle) heat)\b/i.test(text));
