@@ -115,7 +115,7 @@ export const endpoints = {
     writes: true,
   },
   setNameMeaning: {
-    summary: 'Say what "oz" of something pourable means here',
+    summary: "Say which food a name means here, or forget it",
     body: SetNameMeaning,
     reply: Session,
     status: 201,

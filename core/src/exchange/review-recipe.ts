@@ -12,6 +12,7 @@ import {
   impliedBy,
   usableAmount,
   guessKind,
+  isHot,
   minutesIn,
   readStep,
   tasksOf,
@@ -22,7 +23,6 @@ import {
   type Line,
   type Makes,
   type Step,
-  type StepTool,
 } from "../recipes/index.ts";
 import { translate, type Language } from "../languages/index.ts";
 import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft, type SourceLine } from "./recipe-draft.ts";
@@ -185,8 +185,6 @@ const isOneFood =
   (text: string): boolean =>
     findExactly(inEnglish(text, reader), reader.index)?.ids.length === 1;
 
-const heating: readonly StepTool[] = ["hob", "oven", "grill"];
-
 /** Heated: on its own line, or by a step that uses heat and names it. */
 function isHeated(
   { eatenRaw }: ReviewedLine,
@@ -256,7 +254,7 @@ const contentsOf = (
   about: { readonly steps: readonly Step[]; readonly reader: LineReader },
 ): DishContents => {
   const heatedWords = about.steps
-    .filter(({ tool }) => tool !== null && heating.includes(tool))
+    .filter(({ tool }) => isHot(tool))
     .map(({ text }) => new Set(wordsOf(inEnglish(text, about.reader))));
   return {
     title: titleOf(draft),

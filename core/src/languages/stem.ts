@@ -1,6 +1,7 @@
 import type { Language } from "./language.ts";
 
-const plain = (word: string): string =>
+/** A word in lower case without accents, as it stands. */
+export const plainWord = (word: string): string =>
   word.toLowerCase().replace(/œ/g, "oe").replace(/ß/g, "ss").normalize("NFD").replace(/\p{M}/gu, "");
 
 /** Short words are left alone: "ail" and "oie" have no ending to lose. */
@@ -26,12 +27,9 @@ const endings: Readonly<Record<Language, readonly (readonly [RegExp, string])[]>
   de: [[/(?:en|er|es|em|n|e|s)$/, ""]],
 };
 
-/** A word in lower case without accents, as it stands. */
-export const plainWord = plain;
-
 /** What is common to the forms of a word: one or many, he or she, with accents or without. For looking it up only. */
 export function stemOf(word: string, language: Language): string {
-  let stem = plain(word);
+  let stem = plainWord(word);
   let before = "";
   // German endings stand one behind the other: "kleinen", "klein".
   while (before !== stem) {

@@ -59,8 +59,7 @@ export function takeLength(
   const thumb = sized.exec(text);
   if (!thumb) return undefined;
   const many = Number(thumb[1] ?? 1);
-  const [low, high] = lengths[
-    (thumb[2] ?? "thumb").toLowerCase().slice(0, 4) === "golf" ? "golf" : (thumb[2] ?? "thumb").toLowerCase()
-  ] ?? [2, 5];
+  const size = (thumb[2] ?? "thumb").toLowerCase().replace(/^golf.*/, "golf");
+  const [low, high] = lengths[size] ?? [2, 5];
   return { count: { low: low * many, high: high * many }, rest: text.slice(thumb[0].length) };
 }

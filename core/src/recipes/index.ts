@@ -1,3 +1,4 @@
+export { isHot } from "./step-tool.ts";
 export { adaptFormula, type Adaptation, type Adapted, type AdaptWish } from "./adapt.ts";
 export { allergensOf } from "./allergens.ts";
 export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";
@@ -8,7 +9,6 @@ export {
   costOf,
   partCost,
   boardPrice,
-  per100gUsable,
   pricePart,
   type Cost,
   type OwnCounts,

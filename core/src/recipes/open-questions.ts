@@ -1,6 +1,7 @@
 import type { Catalogue, CookingChange } from "../catalogue/index.ts";
 import type { UnclearAmount } from "./reread-amounts.ts";
 import { writtenFiller, type Formula, type Minutes, type Step } from "./formula.ts";
+import { isHot } from "./step-tool.ts";
 
 /** Something a recipe does not say, with what the tables propose; the cook decides, nothing is filled in silently. */
 export type OpenQuestion =
@@ -38,7 +39,7 @@ function changesFor(step: Step, formula: Formula, catalogue: Catalogue): Cooking
 function questionsOf(step: Step, index: number, changes: readonly CookingChange[]): OpenQuestion[] {
   const hot = changes.find((c) => c.celsius !== null);
   const timed = changes.find((c) => c.minutesLow !== null && c.minutesHigh !== null);
-  const heated = step.tool === "oven" || step.tool === "hob" || step.tool === "grill";
+  const heated = isHot(step.tool);
   const untimed = step.activeMin === null && step.passiveMin === null;
   const temperature: OpenQuestion = {
     about: "temperature",

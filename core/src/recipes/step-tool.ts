@@ -38,6 +38,10 @@ export const toolIn = (text: string): StepTool | null => {
   return doneWith.find(([, words]) => words.test(done))?.[0] ?? null;
 };
 
+/** Does a step done with it heat food? */
+export const isHot = (tool: StepTool | null): boolean =>
+  tool === "oven" || tool === "hob" || tool === "grill";
+
 /** Words for what goes by itself while nobody stands by. */
 const byItself =
   /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle)\b/i;

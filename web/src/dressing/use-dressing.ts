@@ -1,4 +1,4 @@
-import { nameOf, type IngredientFacts } from "@apron/core/catalogue";
+import type { IngredientFacts } from "@apron/core/catalogue";
 import { measureOut } from "@apron/core/cook";
 import {
   composeDressing,
@@ -9,7 +9,8 @@ import {
   type DressingRole,
 } from "@apron/core/dressing";
 import type { Result } from "@apron/core/measure";
-import { per100gUsable } from "@apron/core/recipes";
+import { boardPrice } from "@apron/core/recipes";
+import { nameOrId } from "../catalogue/name-or-id.ts";
 import { useQuery } from "@pinia/colada";
 import { computed, type Ref } from "vue";
 import { call } from "../client/api.ts";
@@ -33,10 +34,7 @@ function useFacts() {
   const session = useSession();
   const { data } = useCatalogue();
   const known = computed(() => new Map((data.value?.ingredients ?? []).map((one) => [one.id, factsOf(one)])));
-  const nameFor = (id: string): string => {
-    const facts = known.value.get(id);
-    return facts ? nameOf(facts, session.dialect) : id.replaceAll("-", " ");
-  };
+  const nameFor = (id: string): string => nameOrId(known.value.get(id), id, session.dialect);
   return { known, nameFor };
 }
 
@@ -50,10 +48,11 @@ function useBoardPrices(known: Ref<ReadonlyMap<string, IngredientFacts>>) {
   return computed(
     () =>
       new Map(
-        (board.value?.prices ?? []).map(({ ingredient, perKgMinor }) => [
-          ingredient,
-          per100gUsable(perKgMinor, known.value.get(ingredient)?.trims[0]?.mean ?? 1),
-        ]),
+        (board.value?.prices ?? []).flatMap(({ ingredient, perKgMinor }) => {
+          const facts = known.value.get(ingredient);
+          const price = facts ? boardPrice(perKgMinor, facts) : null;
+          return price === null ? [] : [[ingredient, price] as const];
+        }),
       ),
   );
 }

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { nameOf, type Catalogue } from "@apron/core/catalogue";
+import type { Catalogue } from "@apron/core/catalogue";
 import type { ReviewedLine, SourceLine } from "@apron/core/exchange";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed, ref, useTemplateRef, watch } from "vue";
 import IngredientField from "../catalogue/IngredientField.vue";
+import { nameOrId } from "../catalogue/name-or-id.ts";
 import NewIngredientDialog from "../catalogue/NewIngredientDialog.vue";
 import { useSession } from "../client/session.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
@@ -31,10 +32,7 @@ const emit = defineEmits<{
 }>();
 const session = useSession();
 const reviewed = computed(() => (props.readings.length === 1 ? props.readings[0] : undefined));
-const nameFor = (id: string): string => {
-  const facts = props.catalogue.ingredients.get(id);
-  return facts ? nameOf(facts, session.dialect) : id.replaceAll("-", " ");
-};
+const nameFor = (id: string): string => nameOrId(props.catalogue.ingredients.get(id), id, session.dialect);
 const choices = computed(() =>
   (reviewed.value ? candidatesOf(reviewed.value) : []).map((value) => ({ value, label: nameFor(value) })),
 );
@@ -77,8 +75,9 @@ const isFood = computed(() => props.line.kind === "ingredient");
 
 <template>
   <div class="fields">
-    <div v-if="isFood && readings.length > 1" class="row">
+    <div v-if="isFood" class="row">
       <Button
+        v-if="readings.length > 1"
         :label="`Make it ${readings.length} lines`"
         data-testid="apart"
         size="small"
@@ -90,43 +89,40 @@ const isFood = computed(() => props.line.kind === "ingredient");
           )
         "
       />
-      <Button
-        label="Leave out"
-        data-testid="leave-out"
-        size="small"
-        variant="text"
-        :aria-label="`Leave out “${line.text}”`"
-        @click="emit('leaveOut')"
-      />
-    </div>
-    <div v-else-if="isFood" class="row">
-      <QuickPicks :label="`Which: ${line.text}`" :choices="choices" data-testid="candidates" @picked="name" />
-      <IngredientField :id="`line-${at}`" v-model="chosen" :usual="[]" />
-      <FieldFrame label="Amount" :for="`amount-${at}`">
-        <TextBox
-          :id="`amount-${at}`"
-          v-model="amount"
-          placeholder="2 tbsp, 150 g…"
-          @blur="sayAmount"
-          @keydown.enter.prevent="sayAmount"
+      <template v-else>
+        <QuickPicks
+          :label="`Which: ${line.text}`"
+          :choices="choices"
+          data-testid="candidates"
+          @picked="name"
         />
-      </FieldFrame>
-      <Button
-        v-if="reviewed?.proposal"
-        :label="`Use ${showGrams(reviewed.proposal.grams, session.display)} (${reviewed.proposal.why})`"
-        data-testid="use-proposal"
-        severity="secondary"
-        rounded
-        @click="propose(reviewed.proposal.grams)"
-      />
-      <Button
-        v-if="reviewed?.ingredient === null"
-        label="Not in the list"
-        data-testid="add-own"
-        size="small"
-        severity="secondary"
-        @click="isAdding = true"
-      />
+        <IngredientField :id="`line-${at}`" v-model="chosen" :usual="[]" />
+        <FieldFrame label="Amount" :for="`amount-${at}`">
+          <TextBox
+            :id="`amount-${at}`"
+            v-model="amount"
+            placeholder="2 tbsp, 150 g…"
+            @blur="sayAmount"
+            @keydown.enter.prevent="sayAmount"
+          />
+        </FieldFrame>
+        <Button
+          v-if="reviewed?.proposal"
+          :label="`Use ${showGrams(reviewed.proposal.grams, session.display)} (${reviewed.proposal.why})`"
+          data-testid="use-proposal"
+          severity="secondary"
+          rounded
+          @click="propose(reviewed.proposal.grams)"
+        />
+        <Button
+          v-if="reviewed?.ingredient === null"
+          label="Not in the list"
+          data-testid="add-own"
+          size="small"
+          severity="secondary"
+          @click="isAdding = true"
+        />
+      </template>
       <Button
         label="Leave out"
         data-testid="leave-out"

@@ -1,6 +1,7 @@
-import { nameOf, partWanted, type Catalogue, type Dialect } from "@apron/core/catalogue";
+import { partWanted, type Catalogue, type Dialect } from "@apron/core/catalogue";
 import type { ReviewedLine } from "@apron/core/exchange";
 import { showGrams, type Display } from "@apron/core/measure";
+import { nameOrId } from "../catalogue/name-or-id.ts";
 
 /** What a line was read as, in one short phrase: "about 356 g leeks (1 kg as bought, boiled)". */
 export function readAs(
@@ -9,7 +10,7 @@ export function readAs(
   { display, dialect }: { readonly display: Display; readonly dialect: Dialect },
 ): string {
   const facts = catalogue.ingredients.get(line.ingredient ?? "");
-  const name = facts ? nameOf(facts, dialect) : (line.ingredient ?? "").replaceAll("-", " ");
+  const name = nameOrId(facts, line.ingredient ?? "", dialect);
   const about = line.weighed ? "" : "about ";
   const shown = (grams: number | null): string =>
     grams === null ? "" : `${about}${showGrams(grams, display)}`;

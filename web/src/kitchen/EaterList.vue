@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Eater, IngredientSummary } from "@apron/contract";
-import { nameOf } from "@apron/core/catalogue";
+import { nameOrId } from "../catalogue/name-or-id.ts";
 import Button from "primevue/button";
 import Chip from "primevue/chip";
 import MultiSelect from "primevue/multiselect";
@@ -17,10 +17,12 @@ const props = defineProps<{
 }>();
 const eaters = defineModel<Eater[]>({ required: true });
 const session = useSession();
-const nameFor = (id: string): string => {
-  const found = props.ingredients?.find((one) => one.id === id);
-  return found ? nameOf(found, session.dialect) : id.replaceAll("-", " ");
-};
+const nameFor = (id: string): string =>
+  nameOrId(
+    props.ingredients?.find((one) => one.id === id),
+    id,
+    session.dialect,
+  );
 const change = (at: number, to: Partial<Eater>): void => {
   eaters.value = eaters.value.map((one, i) => (i === at ? { ...one, ...to } : one));
 };

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { IngredientSummary } from "@apron/contract";
-import { nameOf } from "@apron/core/catalogue";
+import { nameOrId } from "../catalogue/name-or-id.ts";
 import Chip from "primevue/chip";
 import { computed, ref } from "vue";
 import IngredientField from "../catalogue/IngredientField.vue";
@@ -15,7 +15,7 @@ const shown = computed(() =>
   staples.value
     .map((id) => {
       const found = props.ingredients.find((one) => one.id === id);
-      return { id, name: found ? nameOf(found, session.dialect) : id.replaceAll("-", " ") };
+      return { id, name: nameOrId(found, id, session.dialect) };
     })
     .sort((a, b) => a.name.localeCompare(b.name)),
 );
