@@ -6,7 +6,7 @@ const startsWithName = /^[\p{L}"(]/u;
 
 /** "feta, 200 g", "feta: 200 g", "feta (200 g)", "carrots with tops: 1.4 kg", "olive oil 2 tbsp, warmed". */
 const measuredLast = new RegExp(
-  `^(?<name>[^\\d()]*(?:\\([^()\\d]*\\)[^\\d()]*)*[\\p{L})])[\\s,;:|.=–—-]*[\\s(,:|.=–—-](?<amount>${about}${measured})(?:\\s*(?:of|x) ?(?<each>\\d+ ?(?:${massWords}|ml|cl|l)\\b))?\\)?(?<rest>.*)$`,
+  `^(?<name>[^\\d()]*(?:\\([^()\\d]*\\)[^\\d()]*)*(?<=[\\p{L})]))[\\s,;:|.=–—-]*[\\s(,:|.=–—-](?<amount>${about}${measured})(?:\\s*(?:of|x) ?(?<each>\\d+ ?(?:${massWords}|ml|cl|l)\\b))?\\)?(?<rest>.*)$`,
   "iu",
 );
 /** "kohlrabi 3", "fennel x3", "cucumbers 3 (1.2 kg)", "avocados 3 ripe"; many of them are grams: "shallots 500". */
@@ -47,6 +47,7 @@ function measuredFirst(text: string): string | undefined {
   const { name = "", amount = "", each, rest = "" } = found;
   const cut = name
     .replace(/[\s,;:|.=–—-]+$/u, "")
+    .replace(/[\s,;:]+(?:about|approx\.?|roughly|ca\.?)$/i, "")
     .replace(packAtEnd, "")
     .trim();
   const after = rest.replace(/^[\s,;.)-]+/, "");

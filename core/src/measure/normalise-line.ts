@@ -61,7 +61,7 @@ function withHalves(text: string): string {
 const halfDozens: Readonly<Record<string, number>> = { "½": 0.5, "1/2": 0.5, "1½": 1.5 };
 /** "2 dozen eggs" → "24 eggs". */
 const withoutDozens = (text: string): string =>
-  text.replace(/^(\d+(?:\.\d+)?|½|1\/2|1½) ?doz(?:en|s)?\.? (?:of )?/i, (_, count: string) => {
+  text.replace(/^(\d+(?:\.\d+)?|½|1\/2|1½) ?doz(?:ens?|s)?\.? (?:of )?/i, (_, count: string) => {
     const dozens = halfDozens[count] ?? Number(count);
     return `${dozens * 12} `;
   });
