@@ -40,6 +40,9 @@ export function describes(word: string, kind: Kind | undefined): boolean {
   return rulesByWord.get(word)?.some((rule) => applies(rule, kind)) ?? false;
 }
 
+/** Does a word never say what a food is, whatever stands beside it: "chopped", "fresh"? */
+export const describesOnly = (word: string): boolean => always.has(word);
+
 /** Does a word describe any food at all? */
 export const describesAny = (word: string): boolean =>
   always.has(word) || rulesByWord.has(word) || (cookedWords as readonly string[]).includes(word);

@@ -50,7 +50,7 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   squirt: ["squeeze"],
   trickle: ["drizzle"],
   round: ["slice"],
-  packet: ["block", "bunch"],
+  packet: ["block"],
   pot: ["bunch"],
   fillet: ["each-medium"],
   cube: ["each-medium"],
@@ -99,8 +99,11 @@ const half = (row: MeasureRow, size: SizeWord): Estimate => {
   return estimate(row.grams, row.low, row.high);
 };
 
-const sizedNames = (name: string, size: SizeWord): string[] =>
-  name.startsWith("each") ? [`each-${size}`] : [`${name}-${size}`, `${size}-${name}`];
+/** A kind that is a size of its own ("each-plum", "each-baby") has no rows for smaller and larger ones. */
+function sizedNames(name: string, size: SizeWord): string[] {
+  if (/^each(?:-medium)?$/.test(name)) return [`each-${size}`];
+  return name.startsWith("each") ? [] : [`${name}-${size}`, `${size}-${name}`];
+}
 
 /** The row of one name; a size the table does not have is the smaller or larger part of the range. */
 function sized(name: string, size: SizeWord, rows: readonly MeasureRow[]): OneMeasure | undefined {

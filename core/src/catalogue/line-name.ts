@@ -2,7 +2,7 @@ import { wordsOf } from "./name-keys.ts";
 import type { LineParts } from "../measure/index.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
 import type { LineAlternative, LineIngredient, LineReader } from "./line-reading.ts";
-import { findExactly, findNamed, type NameIndex, type NameMatch } from "./name-index.ts";
+import { findExactly, findNamed, findTurnedRound, type NameIndex, type NameMatch } from "./name-index.ts";
 import { partYield, splitPart, type FoodPart } from "./part-names.ts";
 
 export type NamedLine = {
@@ -109,11 +109,17 @@ const inATin = (name: string, word: string, index: NameIndex): LineIngredient | 
 
 const states = /^(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
 
-/** "chickpeas, dried", "peas, frozen": what is said after the comma is another food than the name alone. */
+/**
+ * "chickpeas, dried", "peas, frozen", "onions, spring": what is said after the comma makes another food than the name
+ * alone.
+ */
 function inItsState(name: string, preparation: string, index: NameIndex): LineIngredient | undefined {
   const state = states.exec(preparation)?.[1];
-  const other = state === undefined ? undefined : asIngredient(findExactly(`${state} ${name}`, index));
-  return other?.kind === "one" ? other : undefined;
+  const [kind = ""] = preparation.split(/[,;]/);
+  const other =
+    (state === undefined ? undefined : findExactly(`${state} ${name}`, index)) ??
+    findTurnedRound([...wordsOf(name), ...wordsOf(kind)], index);
+  return other && asIngredient(other);
 }
 
 /** The name without what it lies in, or what hangs on it, unless that is part of a name: "anchovies in oil". */

@@ -91,12 +91,13 @@ const spread = (weight: Weight, count: { low: number; high: number }, middle: nu
   },
 });
 
-/** "2 little gems": what is counted is a size of its own, by the name it goes by. */
-const wordOf = ({ word, wholeName }: LineParts): string => {
-  if (word !== "") return word;
-  const name = wordsOf(wholeName).join(" ");
-  return colloquialMeasures.find(([said]) => name.includes(said))?.[1] ?? "";
-};
+/** "2 little gems", "3 baby leeks": what is counted is a size of its own, by the name it goes by. */
+function countedAs({ word, wholeName, size }: LineParts): Pick<LineParts, "word" | "size"> {
+  if (word !== "") return { word, size };
+  const name = ` ${wordsOf(wholeName).join(" ")} `;
+  const [said, measure = ""] = colloquialMeasures.find(([one]) => name.includes(` ${one} `)) ?? [];
+  return { word: measure, size: said === "baby" ? "" : size };
+}
 
 function countedWeight(
   parts: NamedParts,
@@ -109,7 +110,7 @@ function countedWeight(
   if (parts.part && !unit) return refuse({ code: "measure-unknown", word: parts.part, known: [] });
   const middle = (count.low + count.high) / 2;
   const preparation = wordsOf(`${parts.preparation} ${parts.name}`);
-  const ask = { word: wordOf(parts), size: parts.size, preparation };
+  const ask = { ...countedAs(parts), preparation };
   if (!unit) return countToGrams(count, ask, facts);
   const weight =
     unit.kind === "volume"
@@ -154,10 +155,20 @@ function withAdded(
 /** "300 g cooked rice": the weight is of cooked grain or pulses. After a comma ("300 g rice, cooked") it is of the dry. */
 function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
   const swells = facts.category === "grain" || hasTrait(facts, "dry-pulse");
-  return swells && weight.form === "usable" && /\b(?:cooked|boiled)\b/i.test(parts.name)
+  const isWeight = weight.form === "usable" || weight.weighed;
+  return swells && isWeight && /\b(?:cooked|boiled)\b/i.test(parts.name)
     ? { ...weight, form: "cooked" }
     : weight;
 }
+
+const stillOn =
+  /\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|whole weight|before (?:trimming|peeling|podding|shelling))\b/i;
+
+/** "1 kg broad beans in their pods", "500 g leeks (untrimmed)": a weight with all that comes off still on. */
+const untrimmedWeight = (weight: Weight, { wholeName, preparation }: LineParts): Weight =>
+  weight.weighed && weight.form === "usable" && stillOn.test(`${wholeName}, ${preparation}`)
+    ? { ...weight, form: "as-bought" }
+    : weight;
 
 /** Nothing, or more than a quarter of a tonne, is a slip of the pen. */
 function believable(weight: Weight, text: string): Result<Weight, WeightIssue> {
@@ -180,5 +191,5 @@ export function weightOf(
   const all = withAdded(first.value, parts, { facts, reader });
   if (!all.ok) return all;
   const read = believable(all.value, parts.name);
-  return read.ok ? accept(cookedWeight(read.value, parts, facts)) : read;
+  return read.ok ? accept(cookedWeight(untrimmedWeight(read.value, parts), parts, facts)) : read;
 }

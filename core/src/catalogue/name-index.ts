@@ -1,7 +1,7 @@
 import { distance } from "fastest-levenshtein";
 import { nameKeys, wordsOf } from "./name-keys.ts";
 import type { Ingredient } from "./rows.ts";
-import { describes, describesAny, kindOf, type Kind } from "./describing.ts";
+import { describes, describesAny, describesOnly, kindOf, type Kind } from "./describing.ts";
 import { colloquialNames } from "./tables/colloquial-names.ts";
 
 type Named = Pick<Ingredient, "id" | "us" | "uk" | "other" | "category" | "traits" | "keepsAs">;
@@ -129,12 +129,29 @@ export function findExactly(text: string, index: NameIndex): NameMatch | undefin
 }
 
 /**
+ * "onions red", "vinegar, cider": lists put the word that tells one kind from another last. Undefined where turning the
+ * words round makes no name, or where the last only describe: "tomatoes chopped" are no chopped tomatoes in a tin.
+ */
+export function findTurnedRound(words: readonly string[], index: NameIndex): NameMatch | undefined {
+  for (let from = 1; from < words.length; from++) {
+    const kind = words.slice(from);
+    const head = words.slice(0, from).join(" ");
+    if (kind.every(describesOnly) || !index.byKey.has(head)) continue;
+    const found = index.byKey.get(`${kind.join(" ")} ${head}`);
+    if (found) return { ...found, leftOver: "" };
+  }
+  return undefined;
+}
+
+/**
  * Finds which ingredient a text names: the longest run of words that is somebody's name wins, the last one of
  * equally long runs. Words beside it must merely describe; the others come back as `leftOver`.
  */
 export function findNamed(text: string, index: NameIndex): NameMatch | undefined {
   const words = wordsOf(text);
   const span = longestSpan(words, index);
+  const turned = span && span.length < words.length ? findTurnedRound(words, index) : undefined;
+  if (turned) return turned;
   const leftOver = span ? leftOverOf(words, span, index) : "";
   if (span && leftOver === "") return { ...span.found, leftOver };
   const near = words.length > 0 ? nearest(words, index) : undefined;

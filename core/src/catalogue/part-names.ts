@@ -46,7 +46,7 @@ const patterns: readonly Patterns[] = foodParts.map((part) => ({
   wanted: pattern(part, "^(?:the |its |their )?", " only\\b"),
   ofFood: [
     new RegExp(
-      `^(?<food>.+?)(?<! with| without| and| or| no| on| plus| &) (?:(?:fine|thick|tough|dark) )?(?:${words[part]})$`,
+      `^(?<food>.+?)(?<! with| without| and| or| no| on| plus| &| in| in the| in their| in its) (?:(?:fine|thick|tough|dark) )?(?:${words[part]})$`,
       "i",
     ),
     new RegExp(`^(?:${words[part]}) (?:of|from) (?:an? |the |some )?(?<food>.+)$`, "i"),

@@ -30,7 +30,11 @@ const telling =
 /** Is there a number in the words that nobody has read? It might be the amount. */
 const hasUnreadNumber = ({ name, preparation, count, stated }: LineParts): boolean =>
   /\d/.test(name.replace(telling, "")) ||
-  (count === null && stated === null && /\d/.test(preparation.replace(telling, "")));
+  (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
+  pressedApart.test(preparation);
+
+/** "zest 1 lemon, juice ½": another number for the other part. */
+const pressedApart = /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)/i;
 
 /** "salt, pepper": what stands after the comma is a food of its own. */
 function namesAnother(

@@ -12,6 +12,11 @@ const measuredLast = new RegExp(
 /** "kohlrabi 3", "fennel x3", "cucumbers 3 (1.2 kg)", "avocados 3 ripe"; many of them are grams: "shallots 500". */
 const countedLast =
   /^(?<name>\p{L}[^\d()]*?(?:\([^()\d]*\))?)[\s,:]*\s?(?:[x×] ?)?(?<count>\d+(?:\.\d+)?|½|1\/2)(?<words>(?: \p{L}+){0,2})?(?<rest>\s*(?:[,(].*)?)$/iu;
+/** "carrots bunch 2", "salad bags x 4": the measure between name and number. */
+const measureBeforeCount = new RegExp(
+  `^(.+?),? ((?:(?:big|large|small) )?(?:bunch|head|bag|jar|loaf|pot|punnet|tub|bottle|tray|box|crate|sack|packet|pack|tin|can)(?:e?s)?)$`,
+  "i",
+);
 /** A bare number this high is what a scale shows, not pieces. */
 const leastBareGrams = 50;
 
@@ -88,6 +93,9 @@ function countedFirst(text: string): string | undefined {
   const { name = "", count = "", words = "", rest = "" } = found;
   const food = name.replace(/[\s,;:|.–—-]+$/u, "").trim();
   if (noName.test(food)) return undefined;
+  const [, kind = "", measure = ""] = measureBeforeCount.exec(food) ?? [];
+  if (kind !== "" && words === "" && Number(count) < leastBareGrams)
+    return join(count, measure, kind, rest);
   if (/^ (?:juice|zest)$/i.test(words)) return `${words.trim()} of ${count} ${food}${rest}`;
   return join(count, Number(count) >= leastBareGrams ? "g" : "", words, food, rest);
 }

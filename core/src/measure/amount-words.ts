@@ -2,6 +2,10 @@
 export const measureWords =
   "handful handfull bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet pack package pkg bag thumb spoonful cup sheet loaf sack net bottle carton box pouch sachet crate bushel flat bucket glass ladle portion part piece pat tuft fillet cube walnut";
 
+/** Words that praise or describe a measure and do not change what it holds: "2 fat cloves", "a nice handful". */
+export const measurePraise =
+  "fat plump juicy nice decent healthy fresh crisp tender inner outer outside young long thick ripe peeled whole really very rather quite good fairly full lovely tidy rustic stale crusty toasted trimmed unpeeled leafy woody smallish largish biggish chunky short slim sturdy single";
+
 export const pluralOf = (word: string): string => {
   if (word === "leaf") return "leaves";
   if (word === "loaf") return "loaves";

@@ -39,12 +39,11 @@ const sized =
   /^([\d.]+ )?(thumb|knob|golf[- ]?ball|walnut)(?:'?s)?(?:[- ]?sized?)?(?: (?:piece|knob|chunk|lump)s?)?(?: of)? (?=(?:fresh |root )*(?:ginger|horseradish|turmeric|galangal))/i;
 const rootsSoldByLength = /\b(?:ginger|horseradish|turmeric|galangal|lemongrass)\b/i;
 /** How long a piece of a size is, centimetres. Common practice, no source. */
-const lengths: Readonly<Record<string, readonly [number, number]>> = {
-  thumb: [2, 5],
-  knob: [2, 5],
-  walnut: [2, 4],
-  golf: [4, 6],
-};
+const lengths: readonly (readonly [size: RegExp, low: number, high: number])[] = [
+  [/^(?:thumb|knob)/i, 2, 5],
+  [/^walnut/i, 2, 4],
+  [/^golf/i, 4, 6],
+];
 
 export function takeLength(
   text: string,
@@ -56,10 +55,8 @@ export function takeLength(
     const low = Number(match[1]) * cm;
     return { count: { low, high: match[2] ? Number(match[2]) * cm : low }, rest };
   }
-  const thumb = sized.exec(text);
-  if (!thumb) return undefined;
-  const many = Number(thumb[1] ?? 1);
-  const size = (thumb[2] ?? "thumb").toLowerCase().replace(/^golf.*/, "golf");
-  const [low, high] = lengths[size] ?? [2, 5];
-  return { count: { low: low * many, high: high * many }, rest: text.slice(thumb[0].length) };
+  const [all = "", many = "1", size = ""] = sized.exec(text) ?? [];
+  const one = lengths.find(([word]) => word.test(size));
+  if (!one) return undefined;
+  return { count: { low: one[1] * Number(many), high: one[2] * Number(many) }, rest: text.slice(all.length) };
 }

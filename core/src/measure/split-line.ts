@@ -2,7 +2,7 @@ import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
 import { normaliseLine } from "./normalise-line.ts";
 import { amountFirst } from "./amount-first.ts";
-import { anyOf, measureWords, pluralOf } from "./amount-words.ts";
+import { anyOf, measurePraise, measureWords, pluralOf } from "./amount-words.ts";
 import { onceSaid } from "./double-amount.ts";
 import { eggParts, leavesFrom, takeFruitPart, takeLength } from "./fruit-part.ts";
 import { takeStated, type Stated, type StatedAmount } from "./stated-amount.ts";
@@ -56,10 +56,19 @@ const furtherUnits: UnitOfMeasureDefinitions = {
   cubic: { short: "cc", plural: "cc", alternates: [] },
 };
 
+/** Other ways of writing a measure. */
+const alsoWritten: Readonly<Record<string, readonly string[]>> = {
+  handful: ["fistful", "fistfuls", "handsful"],
+  packet: ["pkt", "pkts", "pkt.", "pckt"],
+  bunch: ["bu", "bch", "bnch"],
+};
+
 const definitions = (): UnitOfMeasureDefinitions => ({
   ...furtherUnits,
   ...Object.fromEntries(
-    measureWords.split(" ").map((word) => [word, { short: word, plural: pluralOf(word), alternates: [] }]),
+    measureWords
+      .split(" ")
+      .map((word) => [word, { short: word, plural: pluralOf(word), alternates: [...(alsoWritten[word] ?? [])] }]),
   ),
 });
 
@@ -208,22 +217,24 @@ function measured(line: Parsed, cup: CupSystem) {
   const word = line.unitOfMeasureID ?? "";
   const first = takeSize(line.description);
   const then =
-    word === "" && count !== null ? takeMeasureWord(first.rest, cup) : { word, unit: null, rest: first.rest };
+    word === "" && count !== null
+      ? takeMeasureWord(line.description, cup)
+      : { word, unit: null, ...first };
   const named = splitPreparation(then.rest.replace(/^of /i, ""));
   const trailing = count && !then.unit && then.word === "" ? trailingMeasure.exec(named.name) : null;
   if (trailing)
     return {
       count,
       unit: null,
-      size: first.size,
+      size: then.size,
       ...named,
       name: trailing[1] ?? "",
       word: (trailing[2] ?? "").toLowerCase().replace("leave", "leaf").replace("loave", "loaf"),
     };
   // "4 cloves" names nothing but its measure: it is asked what of.
   if (named.name === "" && then.word !== "")
-    return { count, unit: null, word: "", size: first.size, ...named, name: then.word };
-  return { count, unit: then.unit, word: then.word, size: first.size, ...named };
+    return { count, unit: null, word: "", size: then.size, ...named, name: then.word };
+  return { count, unit: then.unit, word: then.word, size: then.size, ...named };
 }
 
 function sizeAndName(text: string): { size: SizeWord; name: string; preparation: string } {
@@ -231,12 +242,38 @@ function sizeAndName(text: string): { size: SizeWord; name: string; preparation:
   return { size, ...splitPreparation(rest.replace(/^of /i, "")) };
 }
 
-/** After a size came off: "heaped tbsp capers", "small bunch of dill". */
-function takeMeasureWord(text: string, cup: CupSystem): { word: string; unit: Unit | null; rest: string } {
+type MeasureTaken = {
+  readonly word: string;
+  readonly unit: Unit | null;
+  readonly size: SizeWord;
+  readonly rest: string;
+};
+
+const praise = new RegExp(`^(?:${measurePraise.split(" ").join("|")}),? `, "i");
+
+/** The measure that a text begins with: "tbsp capers", "bunch of dill"; none before it, undefined. */
+function measureWord(text: string, cup: CupSystem): Omit<MeasureTaken, "size"> | undefined {
   const [line] = parseIngredient(`1 ${text}`, grammar);
-  if (!line?.unitOfMeasure) return { word: "", unit: null, rest: text };
+  if (!line?.unitOfMeasure) return undefined;
   const unit = findUnit(line.unitOfMeasure, unitsFor(cup)) ?? null;
   return { word: unit ? "" : (line.unitOfMeasureID ?? ""), unit, rest: line.description };
+}
+
+/** Behind sizes and praise: "heaped tbsp capers", "nice big bunch of dill", "thick slices of stale bread". */
+function takeMeasureWord(text: string, cup: CupSystem): MeasureTaken {
+  let size: SizeWord = "";
+  for (let rest = text; rest !== "";) {
+    const measure = measureWord(rest, cup);
+    // "2 good bunches" are large ones; "2 large cloves garlic" too, whatever else is said of them.
+    if (measure) return { ...measure, size };
+    const sized = takeSize(rest);
+    const next = sized.size === "" ? rest.replace(praise, "") : sized.rest;
+    if (next === rest) break;
+    size = sized.size === "" ? size : sized.size;
+    rest = next;
+  }
+  const first = takeSize(text);
+  return { word: "", unit: null, size: first.size, rest: first.rest };
 }
 
 /** "1 lb 4 oz plums", "3 tbsp plus 1 tsp oil": the smaller unit as a share of the larger. */

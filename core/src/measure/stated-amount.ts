@@ -1,3 +1,4 @@
+import { numericQuantity } from "numeric-quantity";
 import { aNumber, anyOf, massWords, packWords, someNumber, volumeWords } from "./amount-words.ts";
 import { parseAmount, type Amount } from "./parse-amount.ts";
 import type { CupSystem } from "./units.ts";
@@ -42,7 +43,7 @@ function amountIn(text: string, cup: CupSystem): StatedAmount | null {
 const pack = anyOf(packWords);
 const somePack = new RegExp(`\\b(?:${pack})\\b`, "i");
 /** "2 x 400 g tins", "2 × 125 g". */
-const multiplied = new RegExp(`^([\\d.]+) ?(?:x|×|\\*) ?(${amountWritten})(?= |$)`, "i");
+const multiplied = new RegExp(`^(${aNumber}) ?(?:x|×|\\*) ?(${amountWritten})(?= |$)`, "i");
 /** "400 g tin", "2 15-oz cans", "1 (14.5-ounce) can", "8-ounce package of". */
 const eachPack = new RegExp(
   `^(?:([\\d.]+) )?\\(?(${aNumber}[ -]?(?:${massWords}|ml|cl|l|litres?|fl oz)\\b\\.?)\\)? ?-?(?=(?:${pack})\\b)`,
@@ -62,7 +63,7 @@ function statedBefore(
   const times = multiplied.exec(text) ?? eachPack.exec(text);
   const each = times && amountIn(times[2] ?? "", cup);
   if (!times || !each) return undefined;
-  const count = Number(times[1] ?? 1);
+  const count = times[1] === undefined ? 1 : numericQuantity(times[1]);
   return { stated: scaled(each, count), rest: `${count} ${text.slice(times[0].length).trim()}` };
 }
 

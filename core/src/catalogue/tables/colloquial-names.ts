@@ -57,7 +57,6 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   "summer squash": ["zucchini", "summer-squash-yellow"],
   butternut: ["winter-squash-butternut"],
   bean: ["white-bean", "green-bean", "runner-bean", "chickpea"],
-  "baked bean": ["white-bean"],
   cannellini: ["white-bean"],
   "cannellini bean": ["white-bean"],
   "haricot bean": ["white-bean"],
