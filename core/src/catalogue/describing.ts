@@ -1,7 +1,13 @@
 import { singularWord } from "./name-keys.ts";
 import type { Ingredient } from "./rows.ts";
 import type { Category, FoodClass } from "./row-words.ts";
-import { alwaysDescribing, cookedWords, describingSome, notCookedWhen } from "./tables/describing-words.ts";
+import {
+  alwaysDescribing,
+  cookedWords,
+  describingSome,
+  neverDescribing,
+  notCookedWhen,
+} from "./tables/describing-words.ts";
 
 /** What of an ingredient tells which words merely describe it. */
 export type Kind = {
@@ -33,6 +39,7 @@ const applies = (rule: Rule, { id, category, keepsAs }: Kind): boolean =>
  * foods, and describe only those that are sold so.
  */
 export function describes(word: string, kind: Kind | undefined): boolean {
+  if (kind && neverDescribing.some((rule) => rule.words.includes(word) && applies(rule, kind))) return false;
   if (always.has(word) || /^\d+$/.test(word)) return true;
   if (!kind) return false;
   if ((cookedWords as readonly string[]).includes(word))

@@ -2,6 +2,7 @@ import { distance } from "fastest-levenshtein";
 import { nameKeys, wordsOf } from "./name-keys.ts";
 import type { Ingredient } from "./rows.ts";
 import { describes, describesAny, describesOnly, kindOf, type Kind } from "./describing.ts";
+import { makesAnother } from "./tables/describing-words.ts";
 import { colloquialNames } from "./tables/colloquial-names.ts";
 
 type Named = Pick<Ingredient, "id" | "us" | "uk" | "other" | "category" | "traits" | "keepsAs">;
@@ -87,11 +88,13 @@ function longestSpan(words: readonly string[], index: NameIndex): Span | undefin
 }
 
 /** Words beside a name that may change what it is: those that do not merely describe every food it may be. */
-const leftOverOf = (words: readonly string[], { start, length, found }: Span, index: NameIndex): string =>
-  words
-    .filter((_, i) => i < start || i >= start + length)
-    .filter((word) => !found.ids.every((id) => describes(word, index.kinds.get(id))))
-    .join(" ");
+function leftOverOf(words: readonly string[], { start, length, found }: Span, index: NameIndex): string {
+  const end = start + length;
+  const isSaid = (word: string, at: number): boolean =>
+    (at === end && (makesAnother as readonly string[]).includes(word)) ||
+    !found.ids.every((id) => describes(word, index.kinds.get(id)));
+  return words.filter((word, at) => (at < start || at >= end) && isSaid(word, at)).join(" ");
+}
 
 /** How many letters of a word may be wrong: one in a short word, two in a long one. */
 const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : 2);
@@ -128,6 +131,19 @@ export function findExactly(text: string, index: NameIndex): NameMatch | undefin
   return found && { ...found, leftOver: "" };
 }
 
+/** Last words that say what the thing is, and not which kind of it: "beet leaf" is no leaf beet. */
+const namesTheWhole = new Set([
+  ...makesAnother,
+  "leaf",
+  "seed",
+  "root",
+  "juice",
+  "oil",
+  "flower",
+  "stalk",
+  "milk",
+]);
+
 /**
  * "onions red", "vinegar, cider": lists put the word that tells one kind from another last. Undefined where turning the
  * words round makes no name, or where the last only describe: "tomatoes chopped" are no chopped tomatoes in a tin.
@@ -136,7 +152,7 @@ export function findTurnedRound(words: readonly string[], index: NameIndex): Nam
   for (let from = 1; from < words.length; from++) {
     const kind = words.slice(from);
     const head = words.slice(0, from).join(" ");
-    if (kind.every(describesOnly) || !index.byKey.has(head)) continue;
+    if (kind.every(describesOnly) || !index.byKey.has(head) || namesTheWhole.has(kind.at(-1) ?? "")) continue;
     const found = index.byKey.get(`${kind.join(" ")} ${head}`);
     if (found) return { ...found, leftOver: "" };
   }

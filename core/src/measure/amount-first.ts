@@ -94,8 +94,7 @@ function countedFirst(text: string): string | undefined {
   const food = name.replace(/[\s,;:|.–—-]+$/u, "").trim();
   if (noName.test(food)) return undefined;
   const [, kind = "", measure = ""] = measureBeforeCount.exec(food) ?? [];
-  if (kind !== "" && words === "" && Number(count) < leastBareGrams)
-    return join(count, measure, kind, rest);
+  if (kind !== "" && words === "" && Number(count) < leastBareGrams) return join(count, measure, kind, rest);
   if (/^ (?:juice|zest)$/i.test(words)) return `${words.trim()} of ${count} ${food}${rest}`;
   return join(count, Number(count) >= leastBareGrams ? "g" : "", words, food, rest);
 }

@@ -9,7 +9,7 @@ export type LineRemarks = {
 const patterns: Readonly<Record<keyof LineRemarks, RegExp>> = {
   optional: /[\s,;]*\(?\boptional\b\)?/i,
   toTaste:
-    /[\s,;]*\(?\b(?:or )?(?:to taste|as (?:much as )?(?:needed|required|you like)|q\.? ?s\.?(?=$|[\s,)]))\)?/i,
+    /[\s,;]*\(?\b(?:or )?(?:to taste|as per (?:taste|need)|as (?:much as )?(?:needed|required|you like)|q\.? ?s\.?(?=$|[\s,)]))\)?/i,
   divided: /[\s,;]*\(?\b(?:divided|in two halves|half now,? half later)\b\)?/i,
   moreIfNeeded:
     /[\s,;]*\(?\b(?:(?:plus|and|with) )?(?:a (?:little|bit|few) |some )?(?:extra|more)\b(?![- ]virgin)(?: (?:if (?:needed|required)|as needed|for \w+(?: \w+)?|to \w+(?: \w+)?))?\)?/i,

@@ -68,7 +68,10 @@ const definitions = (): UnitOfMeasureDefinitions => ({
   ...Object.fromEntries(
     measureWords
       .split(" ")
-      .map((word) => [word, { short: word, plural: pluralOf(word), alternates: [...(alsoWritten[word] ?? [])] }]),
+      .map((word) => [
+        word,
+        { short: word, plural: pluralOf(word), alternates: [...(alsoWritten[word] ?? [])] },
+      ]),
   ),
 });
 
@@ -122,14 +125,18 @@ function takeSize(text: string): { size: SizeWord; rest: string } {
 }
 
 const serving =
-  /\s*\b(?:(?:to|for) (?:serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|frying|roasting|brushing|the \w+)|as garnish)\b.*$/i;
+  /\s*\b(?:(?:to|for) (?:(?:deep[- ]?|shallow[- ]?|stir[- ]?)?frying|serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|roasting|brushing|greasing|tossing|the \w+)|as garnish)\b.*$/i;
+
+/** "cauliflower broken into florets", "onion sliced lengthways": how it is cut, said without a comma. */
+const cutting =
+  / (?:(?:finely|thinly|roughly|coarsely|then) )*(?:cut|sliced|chopped|broken|torn|split|pulled|separated|quartered|halved|snapped|shredded) (?:in|into|to|on|up|lengthways|lengthwise|crossways|crosswise)\b.*$/i;
 
 /** Splits "basil leaves, chopped" at the first comma, bracket or dash; "to serve" and its like are preparation too. */
 function splitPreparation(text: string): { name: string; preparation: string } {
   const cut = /\s*(?:,|;| [-–—] |\()\s*/.exec(text);
   const name = cut ? text.slice(0, cut.index) : text;
   const after = cut ? text.slice(cut.index + cut[0].length) : "";
-  const purpose = serving.exec(name);
+  const purpose = serving.exec(name) ?? cutting.exec(name);
   const kept = purpose ? name.slice(0, purpose.index) : name;
   const preparation = [purpose?.[0].trim() ?? "", after.replace(/[()]/g, " ").replace(/\s+/g, " ").trim()];
   return { name: kept.trim(), preparation: preparation.filter(Boolean).join(", ").replace(/,\s*$/, "") };
@@ -217,9 +224,7 @@ function measured(line: Parsed, cup: CupSystem) {
   const word = line.unitOfMeasureID ?? "";
   const first = takeSize(line.description);
   const then =
-    word === "" && count !== null
-      ? takeMeasureWord(line.description, cup)
-      : { word, unit: null, ...first };
+    word === "" && count !== null ? takeMeasureWord(line.description, cup) : { word, unit: null, ...first };
   const named = splitPreparation(then.rest.replace(/^of /i, ""));
   const trailing = count && !then.unit && then.word === "" ? trailingMeasure.exec(named.name) : null;
   if (trailing)

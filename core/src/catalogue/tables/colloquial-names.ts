@@ -338,7 +338,6 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   bicarbonate: ["baking-soda"],
   "sea kale": ["kale", "samphire"],
   "elephant garlic": ["garlic", "leek"],
-  "black garlic": ["garlic"],
   "cauliflower rice": ["cauliflower"],
   "mixed herb": ["mixed-herbs-dried", "parsley", "dill", "mint"],
   "red split lentil": ["lentil-red"],

@@ -6,12 +6,12 @@ export const alwaysDescribing = new Set(
     "fresh freshly ripe small medium large big huge fat little baby young tender firm soft good quality best organic free range local native " +
     "chopped diced cubed sliced slice shaved shaving shredded grated minced crushed torn picked washed trimmed peeled pitted stoned cored deseeded seeded snipped " +
     "halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
-    "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded leaf leaves stem stalk " +
+    "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded stem stalk " +
     "sprig bunch head clove bulb fillet piece strip ribbon wedge chunk cube half quarter floret flesh only with without and of the a an in from very " +
     "extra virgin cold unsalted plain natural thick thin runny clear set creamy crunchy smooth full fat low reduced sodium lean skinless boneless homemade shop bought " +
     "mixed assorted curly flat italian french english greek persian lebanese continental spanish heritage heirloom vine coarse fine " +
-    "windfall uncooked raw home grown cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked kernel each about more less your their its favourite preferably such any kind torn " +
-    "cut into bite sized size batons matchstick dice zest new season late early leftover spun clean cleaned handful pinch part tip top picked over ear cob defrosted thawed mild mature sharp strong floury waxy baking eating cooking " +
+    "windfall uncooked raw home grown cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked each about more less your their its favourite preferably such any kind torn " +
+    "cut into bite sized size batons matchstick dice zest new season late early leftover spun clean cleaned handful pinch part picked over ear cob defrosted thawed mild mature sharp strong floury waxy baking eating cooking " +
     "spiralized spiralised supremed segmented julienned slit bruised podded unripe just rustic crusty country free range light dark pure pasteurised pasteurized live unsweetened unpitted bought ready good-quality pack bag punnet loose lb long stemmed short hard ring rings"
   ).split(" "),
 );
@@ -23,6 +23,12 @@ type Describes = {
   readonly classes?: readonly FoodClass[];
   readonly ingredients?: readonly string[];
 };
+
+/** Brassicas that are eaten for their leaves. */
+const leafyBrassicas = [
+  "kale", "lacinato-kale", "cabbage-green", "cabbage-red", "cabbage-savoy", "cabbage-pointed", "cabbage-napa", "bok-choy",
+  "mustard-greens", "collards", "turnip-greens", "arugula", "watercress", "tatsoi", "mizuna",
+];
 
 const rawFlesh: readonly FoodClass[] = ["raw-meat", "raw-poultry-or-mince", "raw-fish"];
 export const notCookedWhen: readonly FoodClass[] = rawFlesh;
@@ -40,6 +46,10 @@ export const describingSome: readonly Describes[] = [
   { words: ["red", "yellow", "white", "black", "purple"], ingredients: ["tomato", "cherry-tomato", "eggplant", "potato", "winter-squash-kabocha", "runner-bean", "broad-bean", "zucchini", "miso"] },
   { words: ["green"], ingredients: ["zucchini", "cucumber", "green-bean", "runner-bean", "okra", "broad-bean", "peas", "artichoke"] },
   { words: ["flaky", "flake", "flaked"], categories: ["nut", "salt-condiment", "spice"], classes: ["raw-fish", "tinned-fish", "smoked-or-cured-fish"], ingredients: ["oats", "coconut-desiccated"] },
+  { words: ["leaf", "leaves"], categories: ["leaf", "soft-herb", "woody-herb", "flower"], ingredients: [...leafyBrassicas, "bay-leaf", "curry-leaf", "lime-leaf", "vine-leaf", "celery-leaves", "cauliflower-leaf", "gelatine"] },
+  { words: ["kernel"], categories: ["nut", "seed"], ingredients: ["corn", "corn-tinned"] },
+  { words: ["tip"], ingredients: ["asparagus", "sprouting-broccoli", "nettle"] },
+  { words: ["top"], ingredients: ["beet", "turnip", "carrot", "radish", "kohlrabi"] },
   { words: ["crisp"], categories: ["fruit", "leaf"] },
   { words: ["thread", "strand"], categories: ["spice"] },
   { words: ["pod"], categories: ["spice", "legume"], ingredients: ["okra"] },
@@ -53,6 +63,20 @@ export const describingSome: readonly Describes[] = [
   { words: ["sea", "table"], classes: ["salt"] },
   { words: ["black", "white", "red", "crimson"], classes: ["dried-fruit"] },
 ];
+
+/** What a describing word never merely describes: beside these the food is another, and is asked for. */
+export const neverDescribing: readonly Describes[] = [
+  { words: ["fresh"], categories: ["spice"], classes: ["dried-fruit", "dry-goods", "dry-pulse", "cooked-pulse", "tinned-tomato", "tinned-fish"], ingredients: ["pasta-dry", "orzo"] },
+  { words: ["black"], categories: ["allium"] },
+  { words: ["green", "unripe"], ingredients: ["mango", "papaya", "walnut", "banana", "plantain", "almond", "strawberry", "peach"] },
+  { words: ["baby"], ingredients: ["corn", "corn-tinned"] },
+  { words: ["stem"], ingredients: ["ginger"] },
+  { words: ["ring"], categories: ["allium"] },
+  { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
+];
+
+/** Directly after a name they make another food of it: "apple crisps", "potato salad". */
+export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup"] as const;
 
 /** Cooked before it is bought: never of raw meat or fish, which would be another food. */
 export const cookedWords = ["cooked", "boiled", "fried"] as const;
