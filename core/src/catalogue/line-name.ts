@@ -1,3 +1,4 @@
+import { describesOnly } from "./describing.ts";
 import { wordsOf } from "./name-keys.ts";
 import type { LineParts } from "../measure/index.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
@@ -60,6 +61,13 @@ function withBorrowedEnd(first: string, second: string, index: NameIndex): LineI
 const seasonings = ["spice", "salt-condiment"];
 const spoons = ["tsp", "pinch"];
 
+/** A food that goes by the word itself: coriander leaf is a coriander; parsley is no food called "herbs". */
+function isCalled(id: string, name: string, { facts }: LineReader): boolean {
+  const said = wordsOf(name).at(-1) ?? "";
+  const one = facts(id);
+  return one !== undefined && [one.us, one.uk, ...one.other].some((own) => wordsOf(own).includes(said));
+}
+
 /** Only one of the candidates comes in bunches, or in tins, or by the teaspoon: then that one is meant. */
 function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader): LineIngredient {
   if (named.kind !== "ask" || (parts.unit && !spoons.includes(parts.unit.id))) return named;
@@ -71,7 +79,8 @@ function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader):
     return isSeasoning ? seasonings.includes(facts.category) : hasOwnMeasure(parts.word, facts);
   });
   const [only] = fits;
-  return only !== undefined && fits.length === 1 ? { kind: "one", id: only, how: "usual" } : named;
+  const isMeant = only !== undefined && fits.length === 1 && isCalled(only, parts.name, reader);
+  return isMeant ? { kind: "one", id: only, how: "usual" } : named;
 }
 
 /** The share that an alternative may be: "half may be spinach". */
@@ -102,10 +111,13 @@ function asAnswered(name: string, { meanings, facts, meant }: LineReader): LineI
 export const meaningKey = (name: string): string => wordsOf(name).join(" ");
 
 /** "6 tins tomatoes": what comes in a tin is another food than what is picked. */
-const inATin = (name: string, word: string, index: NameIndex): LineIngredient | undefined => {
-  const other = /^(?:tin|can)$/.test(word) ? asIngredient(findExactly(`tinned ${name}`, index)) : undefined;
-  return other?.kind === "one" ? other : undefined;
-};
+function inATin(name: string, word: string, index: NameIndex): LineIngredient | undefined {
+  if (!/^(?:tin|can)$/.test(word)) return undefined;
+  const plain = wordsOf(name).filter((one) => !describesOnly(one));
+  const other = findExactly(`tinned ${name}`, index) ?? findExactly(`tinned ${plain.join(" ")}`, index);
+  const named = asIngredient(other);
+  return named.kind === "one" ? named : undefined;
+}
 
 const states = /^(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
 

@@ -14,7 +14,8 @@ import type { Weight } from "./to-grams.ts";
 /** "1 lemon, juiced" asks for its juice alone, which is an ingredient of its own. */
 function asPressed(named: LineIngredient, parts: LineParts, weight: Weight | undefined): LineIngredient {
   const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
-  const isPressed = weight?.form === "usable" && !weight.weighed && asked.length > 0;
+  const isPoured = parts.parts.length > 0 && parts.stated?.kind === "volume";
+  const isPressed = weight?.form === "usable" && (!weight.weighed || isPoured) && asked.length > 0;
   return named.kind === "one" && isPressed && asked.every((part) => part === "juice")
     ? { ...named, id: ingredientAfter(named.id, "squeeze") }
     : named;
@@ -27,14 +28,18 @@ const measureOf = (parts: LineParts): string =>
 const telling =
   /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?|x\b)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+|\bx ?\d/gi;
 
+const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
+
 /** Is there a number in the words that nobody has read? It might be the amount. */
-const hasUnreadNumber = ({ name, preparation, count, stated }: LineParts): boolean =>
+const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts): boolean =>
   /\d/.test(name.replace(telling, "")) ||
   (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
+  (unit === null && stated === null && aWeight.test(preparation)) ||
   pressedApart.test(preparation);
 
 /** "zest 1 lemon, juice ½": another number for the other part. */
-const pressedApart = /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)/i;
+const pressedApart =
+  /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)|(?:[\d½¼¾]|\b(?:half|one|two|three))(?: of (?:it|them))? (?:juiced|zested|squeezed)/i;
 
 /** "salt, pepper": what stands after the comma is a food of its own. */
 function namesAnother(
@@ -104,21 +109,54 @@ type InLanguage = {
   readonly english: string;
   readonly language: Language;
   readonly known: number;
+  readonly exact: number;
   readonly isWhole: boolean;
 };
 
 function inLanguage(text: string, lexicon: Lexicon): InLanguage | undefined {
-  const { text: english, known, unknown } = translate(text, lexicon);
-  return known > unknown ? { english, language: lexicon.language, known, isWhole: unknown === 0 } : undefined;
+  const { text: english, known, unknown, exact } = translate(text, lexicon);
+  return known > unknown
+    ? { english, language: lexicon.language, known, exact, isWhole: unknown === 0 }
+    : undefined;
 }
 
-/** The line in the language that knows most of its words. */
-function bestLanguage(text: string, reader: LineReader): InLanguage | undefined {
+/** The languages that know most of the line's words, as many as know it equally well. */
+function bestLanguages(text: string, reader: LineReader): InLanguage[] {
   const own = reader.language === null ? undefined : reader.lexicons().get(reader.language);
   const tried = [...(own ? [own] : reader.lexicons().values())].flatMap(
     (lexicon) => inLanguage(text, lexicon) ?? [],
   );
-  return tried.sort((a, b) => Number(b.isWhole) - Number(a.isWhole) || b.known - a.known)[0];
+  const byFit = (a: InLanguage, b: InLanguage): number =>
+    Number(b.isWhole) - Number(a.isWhole) || b.exact - a.exact || b.known - a.known;
+  const [best, ...others] = tried.sort(byFit);
+  return best ? [best, ...others.filter((one) => byFit(best, one) === 0)] : [];
+}
+
+type ForeignReading = EnglishReading & { readonly best: InLanguage };
+
+/** The line as the language reads it that fits best; where two fit as well and name different foods, it is asked which. */
+function readForeign(text: string, reader: LineReader): ForeignReading | undefined {
+  const all = bestLanguages(text, reader).map((best) => ({ ...readEnglish(best.english, reader), best }));
+  const clear = all.find(
+    ({ reading }) => reading.ingredient.kind === "one" && reading.questions.length === 0,
+  );
+  const chosen = clear ?? all[0];
+  const meant = all.flatMap(({ reading }) =>
+    reading.ingredient.kind === "one" ? reading.ingredient.id : [],
+  );
+  const candidates = [...new Set(meant)];
+  if (!chosen || candidates.length < 2) return chosen;
+  const question: LineQuestion = { code: "ingredient-unclear", text: chosen.reading.name, candidates };
+  return {
+    ...chosen,
+    isKnown: false,
+    reading: {
+      ...chosen.reading,
+      ingredient: { kind: "ask", candidates },
+      grams: null,
+      questions: [question],
+    },
+  };
 }
 
 /** Does a reading say which food, or at least which few it may be, where another says nothing? */
@@ -137,8 +175,7 @@ const isBetter = (one: EnglishReading, than: EnglishReading): boolean =>
 export function readLine(text: string, reader: LineReader): LineReading {
   const english = reader.language === null ? readEnglish(text, reader) : undefined;
   if (english && (english.isKnown || english.reading.heading)) return english.reading;
-  const best = bestLanguage(text, reader);
-  const foreign = best && { ...readEnglish(best.english, reader), best };
+  const foreign = readForeign(text, reader);
   if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
   if (!foreign) return plain.reading;
@@ -146,10 +183,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
   return isMeant ? inItsWords(text, foreign) : plain.reading;
 }
 
-const inItsWords = (
-  text: string,
-  { reading, best }: EnglishReading & { readonly best: InLanguage },
-): LineReading => ({
+const inItsWords = (text: string, { reading, best }: ForeignReading): LineReading => ({
   ...reading,
   text,
   language: best.language,

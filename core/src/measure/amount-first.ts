@@ -46,6 +46,9 @@ const join = (...parts: readonly string[]): string =>
 /** What may stand behind an amount and still be of it: "500 ml bottle", "200 g each". */
 const ofTheAmount = /^(?:each|tub|bag|pack|bottle|sack|jar|punnet|wedge|block|tin|can|carton|seconds?\b)/i;
 
+/** "400 g x 3", "400 g tin x 3", "400 g tins ×3". */
+const timesAfter = new RegExp(`^((?:${anyOf(packWords)}) )?[x×] ?(\\d+)\\b`, "i");
+
 function measuredFirst(text: string): string | undefined {
   const found = measuredLast.exec(text)?.groups;
   if (!found) return undefined;
@@ -57,8 +60,8 @@ function measuredFirst(text: string): string | undefined {
     .trim();
   const after = rest.replace(/^[\s,;.)-]+/, "");
   const [food = "", ...how] = cut.split(/[,(]/);
-  const times = /^[x×] ?(\d+)\b/i.exec(after)?.[1];
-  if (times !== undefined) return join(times, "x", amount, food);
+  const [, pack = "", times] = timesAfter.exec(after) ?? [];
+  if (times !== undefined) return join(times, "x", amount, pack, food);
   const said = each === undefined ? amount : `${amount} (${each} each)`;
   if (after.startsWith("(")) return join(said, after, food);
   if (ofTheAmount.test(after)) return join(said, food, `, ${after}`);

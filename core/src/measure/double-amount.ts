@@ -1,8 +1,10 @@
 import { aNumber, massWords, volumeWords } from "./amount-words.ts";
 
-const amount = `${aNumber}(?: ?- ?${aNumber})? ?(?:${massWords}|${volumeWords})\\b\\.?`;
+const single = `${aNumber}(?: ?- ?${aNumber})? ?(?:${massWords}|${volumeWords})\\b\\.?`;
+/** "1.5 kg", "3 lb 5 oz". */
+const amount = `${single}(?: \\d+ ?(?:oz|ounces?|fl oz)\\b\\.?)?`;
 const twice = new RegExp(
-  `^(${amount})((?: ?\\/ ?(?:about )?${amount})+)(?: ?\\/ ?\\d+[^/\\d]{0,20}?(?= \\p{L}+$| \\p{L}+,))?`,
+  `^((?:\\d+ ?[x×] ?)?${amount})((?: ?\\/ ?(?:about )?${amount})+)(?: ?\\/ ?\\d+[^/\\d]{0,20}?(?= \\p{L}+$| \\p{L}+,))?`,
   "iu",
 );
 const isMetricMass = (text: string): boolean => /\d ?(?:kg|g|gr|grams?|kilos?)\b/i.test(text);
@@ -15,6 +17,8 @@ export function onceSaid(text: string): string {
   const found = twice.exec(text);
   if (!found) return text;
   const all = found[0].split("/").map((one) => one.trim());
-  const kept = all.find(isMetricMass) ?? all[0] ?? "";
+  const metric = all.find(isMetricMass) ?? all[0] ?? "";
+  const times = /^\d+ ?[x×] ?/i.exec(all[0] ?? "")?.[0] ?? "";
+  const kept = metric === all[0] ? metric : `${times}${metric}`;
   return `${kept} ${text.slice(found[0].length).replace(/^[/,\s]+/, "")}`.trim();
 }

@@ -97,10 +97,17 @@ const plainNumbers = (text: string): string =>
   text
     .replace(/(?<![\d.,])([1-9]\d{0,2})[,'](\d{3})(?!\d)/g, "$1$2")
     .replace(/(\d),(\d{1,3})(?!\d)/g, "$1.$2")
+    .replace(/^(\d+) (?:and|&) (?=\d\/\d|[¼½¾⅓⅔⅛])/, "$1 ")
+    .replace(/^(\d+|one|two|three|four) and (?:one-half|a half|one half) (?=[a-z])/i, "$1 1/2 ")
     .replace(/(?<![\d/])(\d+)-(?=\d\/\d|[¼½¾⅓⅔⅛])/g, "$1 ")
     .replace(/\bfl(?:uid)?\.? ?(?:oz|ounces?)\b\.?/gi, "fl oz")
     .replace(/(\d)(\s*)(?:to|or|–|—)(\s*)(?=\d|[¼½¾⅓⅔])/g, "$1-")
     .replace(/([¼½¾⅓⅔])\s*(?:to|or|–|—)\s*(?=\d|[¼½¾⅓⅔])/g, "$1-")
+    .replace(
+      /^([\d./ -]+|[¼½¾⅓⅔]) ?((?:(?:lightly|loosely|firmly|tightly|well) )?packed) (cups?|tbsps?|tablespoons?) (?:of )?/i,
+      "$1 $3 $2 ",
+    )
+    .replace(/^1 (?=half an? )/, "")
     // A mark that may be pounds or a number: it stays a word nobody knows, so that it is asked.
     .replace(/(\d) ?#/g, "$1 hash")
     .replace(/^([\d.]+|[¼½¾⅓⅔]|\d+\/\d+) an? /, "$1 ")

@@ -45,8 +45,8 @@ const furtherUnits: UnitOfMeasureDefinitions = {
   kilo: { short: "kilo", plural: "kilos", alternates: ["kgs"] },
   gramme: { short: "gm", plural: "grammes", alternates: ["gms", "gr"] },
   centilitre: { short: "cl", plural: "centilitres", alternates: ["centiliter", "centiliters"] },
-  litre: { short: "litre", plural: "litres" },
-  tbs: { short: "tbs", plural: "tbs", alternates: ["Tbs", "tbs.", "Tbs.", "tblsp"] },
+  litre: { short: "litre", plural: "litres", alternates: ["ltr", "ltrs", "lt", "ltr."] },
+  tbs: { short: "tbs", plural: "tbs", alternates: ["Tbs", "Tb", "Tb.", "tbs.", "Tbs.", "tblsp"] },
   dessertspoon: { short: "dsp", plural: "dessertspoons", alternates: ["dessertspoonful"] },
   mug: { short: "mug", plural: "mugs", alternates: ["mugful", "mugfuls"] },
   teacup: { short: "teacup", plural: "teacups", alternates: [] },
@@ -183,9 +183,15 @@ export function splitLine(text: string, cup: CupSystem): LineParts {
   // The grammar also takes a number at the end of a line, which may be anything: "carrots, bunched, 1".
   const isAtEnd = line.quantity !== null && !/^[\d.¼½¾⅓⅔⅛⅜⅝⅞]/.test(rest);
   const isOdd =
-    isAtEnd || (line.quantity !== null && line.quantity2 !== null && line.quantity2 < line.quantity);
+    isAtEnd ||
+    severalNotFraction.test(rest) ||
+    (line.quantity !== null && line.quantity2 !== null && line.quantity2 < line.quantity);
   return { wholeName, ...measured(line, cup), ...about, isOdd, heading: false };
 }
+
+/** "2/3 leeks" may be two or three of them, or a part of one; "2/3 leek" and "2/3 cup" are parts. */
+const severalNotFraction =
+  /^(?:1\/2|2\/3|3\/4|4\/5|5\/6) (?:(?:small|medium|large|big|ripe|red|white|green) )*(?!cups|tsps|tbsps)\p{L}+(?:s|oes)(?=$|[,;( ])(?! of\b)/iu;
 
 /** "1.000 g" may be a thousand or one. */
 const oddThousands = /(?<![\d.])[1-9]\d{0,2}\.\d{3} ?(?:g|gr|grams?|ml)\b/i;

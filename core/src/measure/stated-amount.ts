@@ -51,7 +51,7 @@ const eachPack = new RegExp(
 );
 /** "3 cucumbers, 1.2 kg", "4 leeks, 200 g each", "6 potatoes about 120 g each", "feta, 2 packs (200 g each)". */
 const weightAfter = new RegExp(
-  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|altogether|together))?(?=[,;]|$)(.*)$`,
+  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|total|altogether|together))?(?=[,;]|$)(.*)$`,
   "i",
 );
 const isEachWord = (word: string | undefined): boolean => /^(?:each|apiece)$/i.test(word ?? "");
@@ -90,6 +90,9 @@ const addedAfter = new RegExp(
 /** ", or 2 tsp honey", "or 1 tbsp vinegar" at the end. */
 const offeredAfter = new RegExp(`,? or (${amountWritten} .+)$`, "i");
 
+/** "3 tins (400 g)": what is printed on each; of what is in bunches or loose, a weight is that of all. */
+const severalTins = /^[\d.]+ (?:(?:large|small|big) )?(?:tin|can|jar|pouche|sachet)s\b/i;
+
 /** Weights that two statements of one amount may differ by: ounces and pounds are rounded freely. */
 const mostApart = 0.25;
 const isMetric = (written: string): boolean =>
@@ -112,7 +115,9 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
       ? said
       : "keep";
   }
-  const isDrained = said.isDrained || /\bdrained\b/i.test(inside);
+  // "(240 g drained)", "drained (240 g)"; a tin of 400 g that is to be drained is another thing.
+  const isDrained =
+    said.isDrained || /\bdrained\b/i.test(inside) || /\bdrained(?: weight)?:? $/i.test(before);
   const main = firstAmount.exec(before)?.[0] ?? "";
   const mainAmount = main === "" ? null : amountIn(main, cup);
   if (mainAmount?.kind === "mass" && amount.kind === "mass" && !isDrained) {
@@ -122,7 +127,10 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
     return isMetric(main) || !isMetric(inside) ? said : { ...said, stated: amount };
   }
   if (mainAmount && amount.kind === "volume" && mainAmount.kind === "mass") return said;
-  const perItem = /^[\d.¼½¾]+$/.test(before.trim()) || /\b(?:each|apiece)\b/i.test(inside);
+  const perItem =
+    /^[\d.¼½¾]+$/.test(before.trim()) ||
+    /\b(?:each|apiece)\b/i.test(inside) ||
+    (severalTins.test(before) && !/\b(?:total|in all|altogether|together)\b/i.test(inside));
   const count = perItem ? Number.parseFloat(before) || 1 : 1;
   return { ...said, stated: scaled(amount, count), isDrained };
 }

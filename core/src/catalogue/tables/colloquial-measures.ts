@@ -50,6 +50,7 @@ const looseMeasures: readonly LooseMeasure[] = [
 export const colloquialMeasures: readonly (readonly [said: string, measure: MeasureName])[] = [
   ["little gem", "head-little-gem"],
   ["gem lettuce", "head-little-gem"],
+  ["cogollo", "head-little-gem"],
   ["romaine heart", "head-heart"],
   ["plum tomato", "each-plum"],
   ["roma tomato", "each-plum"],

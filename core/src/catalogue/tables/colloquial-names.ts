@@ -390,6 +390,10 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   "conference pear": ["pear"],
   "charlotte potato": ["potato"],
   "celery head": ["celery"],
+  "tinned corn": ["corn-tinned"],
+  "canned corn": ["corn-tinned"],
+  endive: ["belgian-endive", "curly-endive", "escarole"],
+  cogollo: ["lettuce-romaine"],
   "sugar snap": ["sugar-snap-pea"],
   "edamame pod": ["edamame"],
 };

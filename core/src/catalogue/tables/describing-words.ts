@@ -70,6 +70,7 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["black"], categories: ["allium"] },
   { words: ["green", "unripe"], ingredients: ["mango", "papaya", "walnut", "banana", "plantain", "almond", "strawberry", "peach"] },
   { words: ["baby"], ingredients: ["corn", "corn-tinned"] },
+  { words: ["black"], ingredients: ["radish"] },
   { words: ["stem"], ingredients: ["ginger"] },
   { words: ["ring"], categories: ["allium"] },
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },

@@ -8,7 +8,7 @@ type ForeignNames = Readonly<Record<Language, string>>;
  * Common practice, no source; written from memory.
  */
 export const foreignNames: Readonly<Record<string, ForeignNames>> = {
-  "lettuce-romaine": { es: "lechuga romana, cogollo", fr: "laitue romaine, romaine", it: "lattuga romana", de: "Römersalat, Romanasalat, Romana" },
+  "lettuce-romaine": { es: "lechuga romana", fr: "laitue romaine, romaine", it: "lattuga romana", de: "Römersalat, Romanasalat, Romana" },
   "lettuce-butterhead": { es: "lechuga trocadero", fr: "laitue, laitue pommée, laitue beurre", it: "lattuga cappuccio, lattuga", de: "Kopfsalat, Buttersalat" },
   "lettuce-iceberg": { es: "lechuga iceberg", fr: "laitue iceberg", it: "lattuga iceberg", de: "Eisbergsalat" },
   "lettuce-looseleaf": { es: "lechuga hoja de roble", fr: "feuille de chêne, batavia", it: "lattuga da taglio, lollo", de: "Pflücksalat, Eichblattsalat, Lollo Rosso" },
@@ -111,12 +111,12 @@ export const foreignNames: Readonly<Record<string, ForeignNames>> = {
   daikon: { es: "daikon, rábano blanco", fr: "radis blanc, radis noir blanc, daikon", it: "daikon, ravanello bianco", de: "Rettich, Daikon" },
   ginger: { es: "jengibre", fr: "gingembre", it: "zenzero", de: "Ingwer" },
   "fennel-bulb": { es: "hinojo, bulbo de hinojo", fr: "fenouil, bulbe de fenouil", it: "finocchio", de: "Fenchel, Fenchelknolle" },
-  celery: { es: "apio", fr: "céleri, céleri branche", it: "sedano, costa di sedano", de: "Staudensellerie, Stangensellerie, Selleriestange" },
+  celery: { es: "apio", fr: "céleri, céleri branche", it: "sedano", de: "Staudensellerie, Stangensellerie, Sellerie" },
   celtuce: { es: "lechuga espárrago", fr: "laitue asperge, celtuce", it: "lattuga asparago", de: "Spargelsalat" },
   asparagus: { es: "espárrago", fr: "asperge", it: "asparago", de: "Spargel" },
   "green-bean": { es: "judía verde, ejote, vaina", fr: "haricot vert", it: "fagiolino", de: "grüne Bohne, Prinzessbohne, Fisole" },
   "runner-bean": { es: "judía escarlata, judía verde plana", fr: "haricot d'Espagne", it: "fagiolo di Spagna fresco, corallo", de: "Stangenbohne, Feuerbohne" },
-  peas: { es: "guisantes frescos, guisante, arveja, chícharo", fr: "petits pois frais, pois frais", it: "piselli freschi, pisello", de: "frische Erbsen, Erbse" },
+  peas: { es: "guisantes frescos, guisante, arveja, chícharo", fr: "petits pois frais, pois frais, petits pois", it: "piselli freschi, pisello", de: "frische Erbsen, Erbse" },
   "sugar-snap-pea": { es: "tirabeque", fr: "pois gourmand, pois mange-tout", it: "taccola", de: "Zuckerschote, Kaiserschote" },
   "broad-bean": { es: "haba", fr: "fève", it: "fava", de: "dicke Bohne, Saubohne, Ackerbohne" },
   "chickpea-dry": { es: "garbanzos secos", fr: "pois chiches secs", it: "ceci secchi", de: "getrocknete Kichererbsen" },
