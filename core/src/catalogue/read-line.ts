@@ -26,7 +26,7 @@ const measureOf = (parts: LineParts): string =>
 
 /** Numbers that say how something is cut, cooked or bought, and not how much of it there is. */
 const telling =
-  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?|x\b)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+|\bx ?\d/gi;
+  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+/gi;
 
 const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
 
@@ -35,7 +35,11 @@ const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts):
   /\d/.test(name.replace(telling, "")) ||
   (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
   (unit === null && stated === null && aWeight.test(preparation)) ||
-  pressedApart.test(preparation);
+  pressedApart.test(preparation) ||
+  timesOver.test(preparation);
+
+/** "carrots (1 kg bag) x 3": how many times, left unread. */
+const timesOver = /(?:^|\s)[x×] ?\d+$/i;
 
 /** "zest 1 lemon, juice ½": another number for the other part. */
 const pressedApart =

@@ -27,7 +27,7 @@ const countInBrackets = new RegExp(
 );
 /** "salad onions bunch", "wild garlic big bag": one of a measure. */
 const oneLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d,()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack))\\)?$`,
+  `^(?<name>\\p{L}[^\\d()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack|tin|can|half))\\)?$`,
   "iu",
 );
 /** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */
@@ -49,12 +49,16 @@ const ofTheAmount = /^(?:each|tub|bag|pack|bottle|sack|jar|punnet|wedge|block|ti
 /** "400 g x 3", "400 g tin x 3", "400 g tins ×3". */
 const timesAfter = new RegExp(`^((?:${anyOf(packWords)}) )?[x×] ?(\\d+)\\b`, "i");
 
+/** "kidney beans 400 g tin": what it comes in, which says that it is drained. */
+const onlyPack = new RegExp(`^(?:${anyOf("tin can jar")})$`, "i");
+
 function measuredFirst(text: string): string | undefined {
   const found = measuredLast.exec(text)?.groups;
   if (!found) return undefined;
   const { name = "", amount = "", each, rest = "" } = found;
   const cut = name
     .replace(/[\s,;:|.=–—-]+$/u, "")
+    .replace(/ [x×]$/i, "")
     .replace(/[\s,;:]+(?:about|approx\.?|roughly|ca\.?)$/i, "")
     .replace(packAtEnd, "")
     .trim();
@@ -64,6 +68,7 @@ function measuredFirst(text: string): string | undefined {
   if (times !== undefined) return join(times, "x", amount, pack, food);
   const said = each === undefined ? amount : `${amount} (${each} each)`;
   if (after.startsWith("(")) return join(said, after, food);
+  if (onlyPack.test(after)) return join(said, after, food);
   if (ofTheAmount.test(after)) return join(said, food, `, ${after}`);
   const prepared = [...how.map((one) => one.replace(/\)/g, "").trim()), after].filter(Boolean).join(", ");
   return join(said, food, prepared && `, ${prepared}`);
@@ -90,7 +95,8 @@ function spokenFirst(text: string): string | undefined {
 
 function countedFirst(text: string): string | undefined {
   const one = oneLast.exec(text)?.groups;
-  if (one && isShortName.test(one["name"] ?? "")) return `1 ${one["measure"]} ${one["name"]}`;
+  if (one && isShortName.test(one["name"] ?? ""))
+    return one["measure"] === "half" ? `half ${one["name"]}` : `1 ${one["measure"]} ${one["name"]}`;
   const found = countedLast.exec(text)?.groups;
   if (!found) return undefined;
   const { name = "", count = "", words = "", rest = "" } = found;

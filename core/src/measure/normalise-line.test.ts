@@ -63,6 +63,23 @@ describe("dozens and halves", () => {
   });
 });
 
+describe("packs of several, and halves", () => {
+  it.each([
+    ["box of 12 eggs", "12 eggs"],
+    ["a bag of 5 lemons", "5 lemons"],
+    ["2 boxes of 6 eggs", "12 eggs"],
+    ["bag of 5 kg potatoes", "bag of 5 kg potatoes"],
+    ["twin pack cos", "2 cos"],
+    ["1 half a cucumber", "0.5 cucumber"],
+    ["1 and 1/2 cups milk", "1 1/2 cups milk"],
+    ["one and one-half cups milk", "1 1/2 cups milk"],
+    ["2 packed cups mint", "2 cups packed mint"],
+    ["1 loosely packed cup of mint", "1 cup loosely packed mint"],
+  ])("%p is %p", (text, expected) => {
+    expect(normaliseLine(text)).toBe(expected);
+  });
+});
+
 describe("one spelling of a line", () => {
   it.each([
     ["  400\u00a0g\tchard ", "400 g chard"],

@@ -66,6 +66,17 @@ const withoutDozens = (text: string): string =>
     return `${dozens * 12} `;
   });
 
+const packOfSeveral =
+  /^(?:(an?|\d+) )?(?:box|pack|packet|bag|net|tray|carton|punnet|bunch|crate|tub)(?:es|s)? of (\d+) (?!(?:kg|kilos?|g|grams?|lbs?|oz|ml|l|cl|litres?)\b)(?=\p{L})/iu;
+/** "2 boxes of 6 eggs" → "12 eggs"; "twin pack cos" → "2 cos". */
+const withoutPacks = (text: string): string =>
+  text
+    .replace(packOfSeveral, (_, packs: string | undefined, each: string) => {
+      const many = packs === undefined ? 1 : numberOf(packs);
+      return `${many * Number(each)} `;
+    })
+    .replace(/^(?:an? |1 )?twin[- ]?packs? (?:of )?/i, "2 ");
+
 /** "a bunch" → "1 bunch"; leaves anything that does not begin with a spoken count. */
 export function wordsToNumber(text: string): string {
   const halves = withoutDozens(withHalves(text));
@@ -104,7 +115,7 @@ const plainNumbers = (text: string): string =>
     .replace(/(\d)(\s*)(?:to|or|–|—)(\s*)(?=\d|[¼½¾⅓⅔])/g, "$1-")
     .replace(/([¼½¾⅓⅔])\s*(?:to|or|–|—)\s*(?=\d|[¼½¾⅓⅔])/g, "$1-")
     .replace(
-      /^([\d./ -]+|[¼½¾⅓⅔]) ?((?:(?:lightly|loosely|firmly|tightly|well) )?packed) (cups?|tbsps?|tablespoons?) (?:of )?/i,
+      /^([\d./-]+(?: [\d/]+)?|[¼½¾⅓⅔]) ?((?:(?:lightly|loosely|firmly|tightly|well) )?packed) (cups?|tbsps?|tablespoons?) (?:of )?/i,
       "$1 $3 $2 ",
     )
     .replace(/^1 (?=half an? )/, "")
@@ -119,5 +130,5 @@ const plainNumbers = (text: string): string =>
  */
 export function normaliseLine(text: string): string {
   const exact = plainNumbers(tidy(text)).replace(approximately, "").replace(uncounted, "");
-  return wordsToNumber(exact);
+  return wordsToNumber(withoutPacks(exact));
 }

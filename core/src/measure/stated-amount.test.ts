@@ -22,6 +22,12 @@ describe("what a line says it weighs beside its first amount", () => {
     ["6 potatoes about 120 g each", 720, "6 potatoes"],
     ["3 (100 g) leeks", 300, "3 leeks"],
     ["1 tin (400 g) tomatoes", 400, "1 tin tomatoes"],
+    ["3 tins (400 g) tomatoes", 1200, "3 tins tomatoes"],
+    ["3 tins (400 g in all) tomatoes", 400, "3 tins tomatoes"],
+    ["2 jars honey 340 g", 680, "2 jars honey"],
+    ["2 bunches leeks, 600 g", 600, "2 bunches leeks"],
+    ["4 tomatoes, about 1 kg total", 1000, "4 tomatoes"],
+    ["½ x 400 g tin beans", 200, "0.5 tin beans"],
     ["4 leeks (200 g each)", 800, "4 leeks"],
     ["4 leeks (700 g)", 700, "4 leeks"],
     ["2 bunches (600 g) leeks", 600, "2 bunches leeks"],
@@ -72,6 +78,7 @@ describe("two statements of one amount", () => {
     expect(take("126 g (100 g) feta")).toMatchObject({ disagrees: true, stated: null });
     expect(take("76 g (100 g) feta").disagrees).toBe(false);
     expect(take("74 g (100 g) feta").disagrees).toBe(true);
+    expect(take("1 tin beans, drained (240 g)")).toMatchObject({ isDrained: true, stated: { grams: 240 } });
     // A tin or a drained weight is another thing than the food that comes out of it.
     expect(take("400 g tin (240 g) beans").disagrees).toBe(false);
     expect(take("400 g (240 g drained) beans")).toMatchObject({

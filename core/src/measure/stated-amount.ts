@@ -75,7 +75,8 @@ function statedAfter(
   const counted = before === "" ? undefined : parseAmount(before, cup);
   if (!counted?.ok || counted.value.amount.kind !== "count") return undefined;
   const { low, high } = counted.value.amount;
-  const stated = scaled(amountIn(weight, cup), isEachWord(share) ? (low + high) / 2 : 1);
+  const isEach = isEachWord(share) || (share === undefined && severalPacks.test(before));
+  const stated = scaled(amountIn(weight, cup), isEach ? (low + high) / 2 : 1);
   return stated ? { stated, rest: `${before}${after}` } : undefined;
 }
 
@@ -91,7 +92,8 @@ const addedAfter = new RegExp(
 const offeredAfter = new RegExp(`,? or (${amountWritten} .+)$`, "i");
 
 /** "3 tins (400 g)": what is printed on each; of what is in bunches or loose, a weight is that of all. */
-const severalTins = /^[\d.]+ (?:(?:large|small|big) )?(?:tin|can|jar|pouche|sachet)s\b/i;
+const severalPacks =
+  /^[\d.]+ (?:(?:large|small|big) )?(?:tin|can|jar|pouche|sachet|pack|packet|punnet|tub|bottle|carton)s\b/i;
 
 /** Weights that two statements of one amount may differ by: ounces and pounds are rounded freely. */
 const mostApart = 0.25;
@@ -130,7 +132,7 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   const perItem =
     /^[\d.¼½¾]+$/.test(before.trim()) ||
     /\b(?:each|apiece)\b/i.test(inside) ||
-    (severalTins.test(before) && !/\b(?:total|in all|altogether|together)\b/i.test(inside));
+    (severalPacks.test(before) && !/\b(?:total|in all|altogether|together)\b/i.test(inside));
   const count = perItem ? Number.parseFloat(before) || 1 : 1;
   return { ...said, stated: scaled(amount, count), isDrained };
 }

@@ -76,8 +76,8 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
 ];
 
-/** Directly after a name they make another food of it: "apple crisps", "potato salad". */
-export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup"] as const;
+/** Last, directly after a name, they make another food of it: "apple crisps", "potato salad"; as the last word only. */
+export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup", "fat", "bone", "cream", "liqueur"] as const;
 
 /** Cooked before it is bought: never of raw meat or fish, which would be another food. */
 export const cookedWords = ["cooked", "boiled", "fried"] as const;
