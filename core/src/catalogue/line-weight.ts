@@ -22,19 +22,31 @@ import { countToGrams, toGrams, volumeToGrams, type Weight, type WeightIssue } f
 const drained = "drain-can";
 const keepsItsLiquid = /undrained|with (?:its|their|the) (?:liquid|juice)|in (?:its|their) juice/i;
 
+/**
+ * "2 tins of 400 ml", "1 head cabbage, shredded (about 6 cups)": by the density, or by the cup of what is cut so.
+ * Undefined where neither is known; then what was counted stands.
+ */
+function statedVolume(
+  parts: LineParts,
+  stated: Extract<StatedAmount, { kind: "volume" }>,
+  facts: IngredientFacts,
+): Weight | undefined {
+  const said = `${trimmedDecimals(stated.ml, 0)} ml as stated`;
+  // The juice of a fruit weighs what water does.
+  const isJuice = facts.measures.some((one) => one.measure === "juice-of-one");
+  const density = facts.composition?.gramsPerMl ?? (isJuice ? 1 : null);
+  if (density !== null)
+    return { grams: exactly(stated.ml * density), weighed: true, form: "usable", workings: said };
+  const preparation = wordsOf(`${parts.preparation} ${parts.name}`);
+  const read = volumeToGrams(stated, { word: "", size: "", preparation, unit: stated.unit }, facts);
+  return read.ok ? { ...read.value, workings: `${said}: ${read.value.workings}` } : undefined;
+}
+
 /** A tin's stated weight is what it holds; drained, only its drained share counts. */
 function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefined {
   const { stated } = parts;
   if (!stated) return undefined;
-  if (stated.kind === "volume") {
-    const density = facts.composition?.gramsPerMl ?? 1;
-    return {
-      grams: exactly(stated.ml * density),
-      weighed: true,
-      form: "usable",
-      workings: `${trimmedDecimals(stated.ml, 0)} ml as stated`,
-    };
-  }
+  if (stated.kind === "volume") return statedVolume(parts, stated, facts);
   const isTin = /^(tin|can|jar|packet|tub)$/.test(parts.word);
   const how = parts.isDrained ? undefined : facts.trims.find((t) => t.method === drained);
   const isPoured = facts.category === "legume" || /drain/i.test(parts.preparation);
@@ -61,11 +73,16 @@ export const zestOrJuice = (text: string): ("juice" | "zest")[] =>
     m[1]?.toLowerCase() === "zest" ? "zest" : "juice",
   );
 
+/** "1 orange, zested and segmented": the rest of the fruit goes in as well. */
+const fleshToo =
+  /\b(?:segment(?:s|ed)?|(?:in|into) (?:\w+ )?(?:wedges|slices|pieces|chunks)|then (?:cut|sliced)|flesh)\b/i;
+
 /** "juice of half a lemon": so much of the fruit's own juice or zest. */
 function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, WeightIssue> | undefined {
   const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
   const isFruit = facts.measures.some((m) => m.measure === "zest-of-one" || m.measure === "juice-of-one");
-  if (asked.length === 0 || !isFruit || parts.unit || parts.word || !parts.count) return undefined;
+  const isEaten = parts.parts.length === 0 && fleshToo.test(parts.preparation);
+  if (asked.length === 0 || isEaten || !isFruit || parts.unit || parts.word || !parts.count) return undefined;
   const count = parts.count;
   const each = [...new Set(asked)].map((part) =>
     countToGrams(count, { word: `${part}-of-one`, size: "", preparation: [] }, facts),
@@ -95,8 +112,8 @@ const spread = (weight: Weight, count: { low: number; high: number }, middle: nu
 function countedAs({ word, wholeName, size }: LineParts): Pick<LineParts, "word" | "size"> {
   if (word !== "") return { word, size };
   const name = ` ${wordsOf(wholeName).join(" ")} `;
-  const [said, measure = ""] = colloquialMeasures.find(([one]) => name.includes(` ${one} `)) ?? [];
-  return { word: measure, size: said === "baby" ? "" : size };
+  const [, measure = ""] = colloquialMeasures.find(([one]) => name.includes(` ${one} `)) ?? [];
+  return { word: measure, size: measure === "each-baby" ? "" : size };
 }
 
 function countedWeight(
@@ -154,7 +171,7 @@ function withAdded(
 
 /** "300 g cooked rice": the weight is of cooked grain or pulses. After a comma ("300 g rice, cooked") it is of the dry. */
 function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
-  const swells = facts.category === "grain" || hasTrait(facts, "dry-pulse");
+  const swells = (facts.category === "grain" && facts.keepsAs !== "bread") || hasTrait(facts, "dry-pulse");
   const isWeight = weight.form === "usable" || weight.weighed;
   return swells && isWeight && /\b(?:cooked|boiled)\b/i.test(parts.name)
     ? { ...weight, form: "cooked" }

@@ -45,15 +45,16 @@ const timesOver = /(?:^|\s)[x×] ?\d+$/i;
 const pressedApart =
   /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)|(?:[\d½¼¾]|\b(?:half|one|two|three))(?: of (?:it|them))? (?:juiced|zested|squeezed)/i;
 
-/** "salt, pepper": what stands after the comma is a food of its own. */
+/** "salt, pepper", "watercress, spinach and rocket": what stands after the comma is a food of its own, or several. */
 function namesAnother(
   { preparation }: LineParts,
   ingredient: LineIngredient,
   { index }: LineReader,
 ): boolean {
   const [first = ""] = preparation.split(/[,;]/);
-  const other = first === "" ? undefined : findExactly(first, index);
-  return other !== undefined && !(ingredient.kind === "one" && other.ids.includes(ingredient.id));
+  const all = first.split(/ (?:and|&) /i).map((one) => findExactly(one, index));
+  const isOwn = (ids: readonly string[]): boolean => ingredient.kind === "one" && ids.includes(ingredient.id);
+  return all.every((one) => one !== undefined && !isOwn(one.ids));
 }
 
 function questionsOf(

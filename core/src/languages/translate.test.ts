@@ -57,6 +57,7 @@ describe("putting a line into English", () => {
     expect(translate("200 g de glimmer", lexiconOf("es"))).toEqual({
       text: "200 g of glimmer",
       known: 1,
+      exact: 1,
       unknown: 1,
       named: 0,
     });

@@ -119,6 +119,7 @@ const plainNumbers = (text: string): string =>
       "$1 $3 $2 ",
     )
     .replace(/^1 (?=half an? )/, "")
+    .replace(/(?<=^[\d¼½¾⅓⅔ ./-]+) ?([tT])\. /, " $1 ")
     // A mark that may be pounds or a number: it stays a word nobody knows, so that it is asked.
     .replace(/(\d) ?#/g, "$1 hash")
     .replace(/^([\d.]+|[¼½¾⅓⅔]|\d+\/\d+) an? /, "$1 ")

@@ -60,7 +60,7 @@ const furtherUnits: UnitOfMeasureDefinitions = {
 const alsoWritten: Readonly<Record<string, readonly string[]>> = {
   handful: ["fistful", "fistfuls", "handsful"],
   packet: ["pkt", "pkts", "pkt.", "pckt"],
-  bunch: ["bu", "bch", "bnch"],
+  bunch: ["bu", "bch", "bnch", "bundle", "bundles"],
 };
 
 const definitions = (): UnitOfMeasureDefinitions => ({
@@ -125,7 +125,7 @@ function takeSize(text: string): { size: SizeWord; rest: string } {
 }
 
 const serving =
-  /\s*\b(?:(?:to|for) (?:(?:deep[- ]?|shallow[- ]?|stir[- ]?)?frying|serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|roasting|brushing|greasing|tossing|the \w+)|as garnish)\b.*$/i;
+  /\s*\b(?:(?:to|for) (?:(?:deep[- ]?|shallow[- ]?|stir[- ]?)?frying|serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|roasting|brushing|greasing|tossing|the \w+)|as garnish)\b.*| to (?!\d)\p{L}+(?: \p{L}+){0,3}$/iu;
 
 /** "cauliflower broken into florets", "onion sliced lengthways": how it is cut, said without a comma. */
 const cutting =
@@ -245,7 +245,17 @@ function measured(line: Parsed, cup: CupSystem) {
   // "4 cloves" names nothing but its measure: it is asked what of.
   if (named.name === "" && then.word !== "")
     return { count, unit: null, word: "", size: then.size, ...named, name: then.word };
-  return { count, unit: then.unit, word: then.word, size: then.size, ...named };
+  return { count, unit: then.unit, word: then.word, ...withSizeBehind(then.size, named) };
+}
+
+/** "10 eggs, large", "2 tomatoes large": a size that stands behind the name. */
+function withSizeBehind(
+  size: SizeWord,
+  named: { readonly name: string; readonly preparation: string },
+): { size: SizeWord; name: string; preparation: string } {
+  const [, name, behind = ""] = /^(.+) (small|medium|large)$/i.exec(named.name) ?? [];
+  if (size !== "" || name === undefined) return { size, ...named };
+  return { ...named, name, size: takeSize(`${behind} `).size };
 }
 
 function sizeAndName(text: string): { size: SizeWord; name: string; preparation: string } {

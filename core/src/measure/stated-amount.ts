@@ -51,7 +51,7 @@ const eachPack = new RegExp(
 );
 /** "3 cucumbers, 1.2 kg", "4 leeks, 200 g each", "6 potatoes about 120 g each", "feta, 2 packs (200 g each)". */
 const weightAfter = new RegExp(
-  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|total|altogether|together))?(?=[,;]|$)(.*)$`,
+  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(.*)$`,
   "i",
 );
 const isEachWord = (word: string | undefined): boolean => /^(?:each|apiece)$/i.test(word ?? "");

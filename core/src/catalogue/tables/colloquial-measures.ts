@@ -68,6 +68,7 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["ciabatta", "each-ciabatta"],
   ["bread roll", "each-roll"],
   ["baby", "each-baby"],
+  ["mini", "each-baby"],
   ["bocconcini", "each-small"],
   ["breast", "breast"],
   ["thigh", "thigh"],

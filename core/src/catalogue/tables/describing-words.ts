@@ -12,7 +12,7 @@ export const alwaysDescribing = new Set(
     "mixed assorted curly flat italian french english greek persian lebanese continental spanish heritage heirloom vine coarse fine " +
     "windfall uncooked raw home grown cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked each about more less your their its favourite preferably such any kind torn " +
     "cut into bite sized size batons matchstick dice zest new season late early leftover spun clean cleaned handful pinch part picked over ear cob defrosted thawed mild mature sharp strong floury waxy baking eating cooking " +
-    "spiralized spiralised supremed segmented julienned slit bruised podded unripe just rustic crusty country free range light dark pure pasteurised pasteurized live unsweetened unpitted bought ready good-quality pack bag punnet loose lb long stemmed short hard ring rings"
+    "spiralized spiralised supremed segmented julienned slit bruised podded unripe just rustic crusty country free range light dark pure pasteurised pasteurized live unsweetened unpitted bought ready good-quality pack bag punnet loose lb long stemmed short hard ring rings concentrated crustless smallish largish tiny wee dutch chargrilled maincrop fingerling"
   ).split(" "),
 );
 
@@ -42,7 +42,7 @@ export const describingSome: readonly Describes[] = [
   { words: ["salted"], ingredients: ["capers", "capers-salted", "anchovy", "butter-salted"] },
   { words: ["oil", "brine", "water"], classes: ["tinned-fish", "in-brine", "in-oil", "fresh-cheese"], ingredients: ["anchovy"] },
   { words: ["sweet"], ingredients: ["corn", "onion", "paprika", "apple", "cherry", "cherry-tomato", "bell-pepper-red"] },
-  { words: ["red", "green", "white", "yellow", "purple", "golden", "rainbow", "black", "pink", "orange", "stripey", "candy"], categories: ["leaf", "brassica", "root", "fruit", "allium", "soft-herb", "flower", "salt-condiment", "cheese", "spice", "other", "nut", "seed"] },
+  { words: ["red", "green", "white", "yellow", "purple", "golden", "rainbow", "black", "pink", "orange", "stripey", "candy"], categories: ["leaf", "brassica", "root", "fruit", "allium", "soft-herb", "flower", "salt-condiment", "cheese", "other", "nut", "seed"], ingredients: ["mustard-seed", "poppy-seed", "cardamom", "fennel-seed", "paprika", "chilli-flakes"] },
   { words: ["red", "yellow", "white", "black", "purple"], ingredients: ["tomato", "cherry-tomato", "eggplant", "potato", "winter-squash-kabocha", "runner-bean", "broad-bean", "zucchini", "miso"] },
   { words: ["green"], ingredients: ["zucchini", "cucumber", "green-bean", "runner-bean", "okra", "broad-bean", "peas", "artichoke"] },
   { words: ["flaky", "flake", "flaked"], categories: ["nut", "salt-condiment", "spice"], classes: ["raw-fish", "tinned-fish", "smoked-or-cured-fish"], ingredients: ["oats", "coconut-desiccated"] },
@@ -73,6 +73,7 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["black"], ingredients: ["radish"] },
   { words: ["stem"], ingredients: ["ginger"] },
   { words: ["ring"], categories: ["allium"] },
+  { words: ["quarter"], ingredients: ["lamb"] },
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
 ];
 
