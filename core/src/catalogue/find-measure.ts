@@ -56,6 +56,7 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   cube: ["each-medium"],
   sheet: ["each-medium"],
   walnut: ["knob"],
+  strip: ["slice"],
   steak: ["each-medium"],
   loaf: ["each-medium"],
   pack: ["block"],
@@ -87,6 +88,8 @@ const formOf: Readonly<Record<string, readonly string[]>> = {
   halve: ["whole", "sections"],
   whole: ["whole"],
   cooked: ["cooked"],
+  steamed: ["cooked"],
+  leftover: ["cooked"],
   leaf: ["loose-leaves"],
   spiralized: ["spiralized"],
 };

@@ -67,11 +67,15 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
   };
 }
 
-/** Juice, zest or both, where the words of a preparation ask for that of a fruit: "1 lemon, juiced". */
-export const zestOrJuice = (text: string): ("juice" | "zest")[] =>
-  [...text.matchAll(/\b(juice|zest)(?:d|ed)?\b/gi)].map((m) =>
-    m[1]?.toLowerCase() === "zest" ? "zest" : "juice",
+/** Juice, zest or both, where the words ask for that of a fruit: "1 lemon, juiced", "2 squeezed limes", "1 lemon rind". */
+const zestOrJuice = (text: string): ("juice" | "zest")[] =>
+  [...text.matchAll(/\b(?:(juic(?:e|ed)|squeezed)|zest(?:ed)?|rind)\b/gi)].map((m) =>
+    m[1] === undefined ? "zest" : "juice",
   );
+
+/** What of a fruit a line asks for: said before its name, in it, or behind it. */
+export const partsAsked = ({ parts, name, preparation }: LineParts): readonly ("juice" | "zest")[] =>
+  parts.length > 0 ? parts : [...new Set([...zestOrJuice(name), ...zestOrJuice(preparation)])];
 
 /** "1 orange, zested and segmented": the rest of the fruit goes in as well. */
 const fleshToo =
@@ -79,7 +83,7 @@ const fleshToo =
 
 /** "juice of half a lemon": so much of the fruit's own juice or zest. */
 function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, WeightIssue> | undefined {
-  const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
+  const asked = partsAsked(parts);
   const isFruit = facts.measures.some((m) => m.measure === "zest-of-one" || m.measure === "juice-of-one");
   const isEaten = parts.parts.length === 0 && fleshToo.test(parts.preparation);
   if (asked.length === 0 || isEaten || !isFruit || parts.unit || parts.word || !parts.count) return undefined;
@@ -173,7 +177,7 @@ function withAdded(
 function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
   const swells = (facts.category === "grain" && facts.keepsAs !== "bread") || hasTrait(facts, "dry-pulse");
   const isWeight = weight.form === "usable" || weight.weighed;
-  return swells && isWeight && /\b(?:cooked|boiled)\b/i.test(parts.name)
+  return swells && isWeight && /\b(?:cooked|boiled|steamed|leftover)\b/i.test(parts.name)
     ? { ...weight, form: "cooked" }
     : weight;
 }

@@ -5,7 +5,7 @@ import { foreignLexicons } from "./foreign-lexicons.ts";
 import { ingredientAfter } from "./ingredient-after.ts";
 import { nameOfLine } from "./line-name.ts";
 import type { LineIngredient, LineQuestion, LineReader, LineReading } from "./line-reading.ts";
-import { weightOf, zestOrJuice } from "./line-weight.ts";
+import { partsAsked, weightOf } from "./line-weight.ts";
 import { findExactly, nameIndexOf } from "./name-index.ts";
 import { partOnly } from "./part-names.ts";
 import { tinnedOf } from "./tinned-of.ts";
@@ -13,7 +13,7 @@ import type { Weight } from "./to-grams.ts";
 
 /** "1 lemon, juiced" asks for its juice alone, which is an ingredient of its own. */
 function asPressed(named: LineIngredient, parts: LineParts, weight: Weight | undefined): LineIngredient {
-  const asked = parts.parts.length > 0 ? parts.parts : zestOrJuice(parts.preparation);
+  const asked = partsAsked(parts);
   const isPoured = parts.parts.length > 0 && parts.stated?.kind === "volume";
   const isPressed = weight?.form === "usable" && (!weight.weighed || isPoured) && asked.length > 0;
   return named.kind === "one" && isPressed && asked.every((part) => part === "juice")
@@ -28,6 +28,10 @@ const measureOf = (parts: LineParts): string =>
 const telling =
   /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+/gi;
 
+/** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
+const spokenAmount =
+  /\b(?:an?|one|two|three|four|half an?) (?:\p{L}+ ){0,2}(?:bunch|clove|sprig|stalk|stick|handful|head|bulb|tin|can|jar|spoon|teaspoon|tablespoon|cup|slice|knob|splash|pinch|glug|leaf|piece)(?:e?s|ful)?\b/iu;
+
 const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
 
 /** Is there a number in the words that nobody has read? It might be the amount. */
@@ -35,6 +39,7 @@ const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts):
   /\d/.test(name.replace(telling, "")) ||
   (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
   (unit === null && stated === null && aWeight.test(preparation)) ||
+  (count === null && stated === null && spokenAmount.test(preparation)) ||
   pressedApart.test(preparation) ||
   timesOver.test(preparation);
 
@@ -57,12 +62,18 @@ function namesAnother(
   return all.every((one) => one !== undefined && !isOwn(one.ids));
 }
 
+/** "1 egg each", "2 figs per person": how many that is, the line does not say. */
+const isForEachEater = ({ name, preparation, stated }: LineParts): boolean =>
+  stated === null && /\b(?:each|apiece|per (?:person|head|portion|plate)|pp)$/i.test(preparation || name);
+
 function questionsOf(
   { parts, reader }: { readonly parts: LineParts; readonly reader: LineReader },
   ingredient: LineIngredient,
   weight: ReturnType<typeof weightOf>,
 ): LineQuestion[] {
   if (parts.heading) return [];
+  if (/^salt ?\/ ?(?:black )?pepper$/i.test(parts.name))
+    return [{ code: "two-ingredients", text: parts.name }];
   if (/ (?:and|&) /i.test(parts.name) && ingredient.kind !== "one")
     return [{ code: "two-ingredients", text: parts.name }];
   if (namesAnother(parts, ingredient, reader))
@@ -70,7 +81,7 @@ function questionsOf(
   if (ingredient.kind === "unknown") return [{ code: "ingredient-unknown", text: parts.name }];
   if (ingredient.kind === "ask")
     return [{ code: "ingredient-unclear", text: parts.name, candidates: ingredient.candidates }];
-  if (parts.disagrees || parts.isOdd || hasUnreadNumber(parts))
+  if (parts.disagrees || parts.isOdd || hasUnreadNumber(parts) || isForEachEater(parts))
     return [{ code: "amount-unclear", text: parts.name }];
   return weight && !weight.ok ? [weight.issue] : [];
 }

@@ -1,4 +1,12 @@
-import { anyOf, massWords, measureWords, packWords, someNumber, volumeWords } from "./amount-words.ts";
+import {
+  anyOf,
+  massWords,
+  measurePraise,
+  measureWords,
+  packWords,
+  someNumber,
+  volumeWords,
+} from "./amount-words.ts";
 
 const about = "(?:(?:about|approx\\.?|roughly|ca\\.?|~) ?)?";
 const measured = `${someNumber} ?(?:x ?${someNumber} ?)?(?:(?:large |small |medium |big )?(?:${massWords}|${volumeWords}|${anyOf(measureWords)}))\\b\\.?`;
@@ -32,7 +40,7 @@ const oneLast = new RegExp(
 );
 /** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */
 const spokenLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d,()]*), (?<amount>(?:half an?|an?|one|two|three|a few|several|a couple of) (?:(?:big|large|small|good|generous) )?(?:${anyOf(measureWords)}))(?<rest>,.*)?$`,
+  `^(?<name>\\p{L}[^\\d,()]*), (?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
   "iu",
 );
 const packAtEnd = new RegExp(`(?<=\\p{L} )(?:${anyOf(packWords)})$`, "iu");

@@ -1,7 +1,7 @@
 import { wordsToNumber } from "./normalise-line.ts";
 
 const ofFruit =
-  /^(?:(?:the |some )?(?:finely |freshly )?(?:grated |squeezed )?)(juice|zest|rind)(?: (?:and|&|\+) (?:finely )?(?:grated )?(juice|zest|rind))? (?:(?:of|from) |(?=[\d¼½¾⅓⅔]|half an? |an? ))/i;
+  /^(?:(?:the |some )?(?:finely |freshly |thinly )?(?:grated |squeezed |pared |strips of )?)(juice|zest|rind)(?: (?:and|&|\+) (?:finely )?(?:grated )?(juice|zest|rind))? (?:(?:of|from) |(?=[\d¼½¾⅓⅔]|half an? |an? ))/i;
 
 const partOf = (word: string): "juice" | "zest" => (word.toLowerCase() === "juice" ? "juice" : "zest");
 
@@ -19,7 +19,7 @@ export function takeFruitPart(text: string): { parts: ("juice" | "zest")[]; rest
 
 /** "leaves from 4 sprigs of rosemary" counts the sprigs. */
 export const leavesFrom =
-  /^(?:the )?(?:picked )?(?:leaves|needles|kernels|flesh|seeds) (?:of|from) (?=[\d¼½¾])/i;
+  /^(?:the )?(?:picked )?(?:leaves|needles|kernels|flesh|seeds) (?:of|from) (?=[\d¼½¾]|an? |half an? |one |two |three )/i;
 
 const eggPart = /^(?:the )?(white|yolk)s? (?:of|from) ((?:[\d.]+|an?|two|three|four|five|six) .*?)eggs?\b/i;
 

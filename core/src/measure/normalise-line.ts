@@ -31,6 +31,11 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
   [/^a few /i, "2-4 "],
   [/^several /i, "3-5 "],
   [/^(?:an?|one) or two /i, "1-2 "],
+  [/^one to two /i, "1-2 "],
+  [/^two (?:or|to) three /i, "2-3 "],
+  [/^three (?:or|to) four /i, "3-4 "],
+  [/^four (?:or|to) five /i, "4-5 "],
+  [/^(?:an?|one) (tsp|teaspoon|tbsp|tablespoon|cup|handful|bunch|clove|sprig) or two /i, "1-2 $1 "],
   // "a 5 cm piece", "a 400 g tin": the article counts nothing.
   [/^an? (?=\d)/i, ""],
   [/^an? /i, "1 "],
@@ -39,6 +44,23 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
 
 const approximately =
   /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca(?:\.|(?= ?\d))|c\.|~|nearly|almost|at least) ?(?=\S)/i;
+/** Words that leave the number before or after them what it is: "another 2 tbsp", "4 or so", "200-ish g". */
+const loosely: readonly (readonly [RegExp, string])[] = [
+  [
+    /^(?:another|(?:a )?further|an extra|up to|(?:no|not) more than|at (?:most|least)|(?:a )?(?:max(?:imum)?|min(?:imum)?)(?: of)?|(?:just )?(?:under|over)) (?=[\d¼½¾])/i,
+    "",
+  ],
+  [/(\d)[- ]?ish(?= )/i, "$1"],
+  [/^([\d./¼½¾-]+ ?(?:\p{L}+ )?)or (?:so|thereabouts) (?:of )?/iu, "$1"],
+  [/^between (\d+(?:\.\d+)?) and (?=\d)/i, "$1-"],
+  [
+    /^(\d+(?:\.\d+)?) ?(kg|g|ml|l|cm|oz|lbs?|grams?|litres?) ?(?:-|–|—|to) ?(\d+(?:\.\d+)?) ?(?:\2)\b/i,
+    "$1-$3 $2",
+  ],
+];
+const plainly = (text: string): string =>
+  loosely.reduce((line, [said, instead]) => line.replace(said, instead), text);
+
 const bullets = /^(?:[-–—•*▢□◦‣·]|\d+[.)](?= +[^\d\s]*\d))\s+/;
 const checkBox = /^(?:[-*•]\s*)?\[[ xX✓]?\]\s*/u;
 /** Words that measure nothing: "some mint", "plenty of pepper". */
@@ -130,6 +152,8 @@ const plainNumbers = (text: string): string =>
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
  */
 export function normaliseLine(text: string): string {
-  const exact = plainNumbers(tidy(text)).replace(approximately, "").replace(uncounted, "");
+  const exact = plainly(plainNumbers(tidy(text)))
+    .replace(approximately, "")
+    .replace(uncounted, "");
   return wordsToNumber(withoutPacks(exact));
 }

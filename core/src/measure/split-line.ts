@@ -1,6 +1,6 @@
 import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient";
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
-import { normaliseLine } from "./normalise-line.ts";
+import { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 import { amountFirst } from "./amount-first.ts";
 import { anyOf, measurePraise, measureWords, pluralOf } from "./amount-words.ts";
 import { onceSaid } from "./double-amount.ts";
@@ -107,11 +107,11 @@ const grammar = {
 
 const sizes: readonly (readonly [RegExp, SizeWord])[] = [
   [
-    /^(?:very |extra[- ])?(?:small|little|baby(?= (?:bunch|handful|beets?|beetroots?|carrots?|turnips?|leeks?|courgettes?|zucchinis?|aubergines?|eggplants?|artichokes?|cucumbers?|onions?|parsnips?|fennel|potato(?:es)?))|sm\.?|sml\.?|thin|scant|mean|mini)(?:ish)? /i,
+    /^(?:very |extra[- ])?(?:small|little|littl|baby(?= (?:bunch|handful|beets?|beetroots?|carrots?|turnips?|leeks?|courgettes?|zucchinis?|aubergines?|eggplants?|artichokes?|cucumbers?|onions?|parsnips?|fennel|potato(?:es)?))|sm\.?|sml\.?|thin|scant|mean|mini)(?:ish)? /i,
     "small",
   ],
   [
-    /^(?:very |extra[- ])?(?:large|lg\.?|lge\.?|big|good|generous|heaped|heaping|rounded|huge|hefty)(?:[- ]sized)? /i,
+    /^(?:very |extra[- ])?(?:large|larg|lg\.?|lge\.?|big|bigg|good|generous|heaped|heaping|rounded|huge|hefty)(?:ish)?(?:[- ]sized)? /i,
     "large",
   ],
   [/^(?:medium(?:[- ]sized)?|med\.?|level|average) /i, "medium"],
@@ -157,7 +157,9 @@ function amountInFront(line: string): string {
  */
 export function splitLine(text: string, cup: CupSystem): LineParts {
   const { text: said, remarks } = takeRemarks(onceSaid(amountInFront(normaliseLine(text))));
-  const fruit = takeFruitPart(eggParts(said).replace(leavesFrom, ""));
+  const whole = eggParts(said);
+  const picked = whole.replace(leavesFrom, "");
+  const fruit = takeFruitPart(picked === whole ? whole : wordsToNumber(picked));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
   const { rest, ...stated } = takeStated(counted, cup);
   const disagrees = stated.disagrees || oddThousands.test(said);

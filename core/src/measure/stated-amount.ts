@@ -51,7 +51,7 @@ const eachPack = new RegExp(
 );
 /** "3 cucumbers, 1.2 kg", "4 leeks, 200 g each", "6 potatoes about 120 g each", "feta, 2 packs (200 g each)". */
 const weightAfter = new RegExp(
-  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(.*)$`,
+  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|(?:with )?a (?:total |combined )?weight of|(?:total|combined|coming to|totalling)(?=[ :])|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(.*)$`,
   "i",
 );
 const isEachWord = (word: string | undefined): boolean => /^(?:each|apiece)$/i.test(word ?? "");
@@ -110,6 +110,7 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   if (offers.test(inside)) return { ...said, offered: [...said.offered, inside.replace(offers, "")] };
   if (describes.test(inside)) return "keep";
   if (!amount) {
+    if (!/[\d¼½¾]/.test(before)) return "keep";
     // "(about 3 medium)", "(1 stick)", "(from 2 ears)": the same amount once more, in pieces.
     return /^(?:about |approx\.? |roughly |from |~)?(?:[\d.]+(?:[\s/-][\d./]+)?|[¼½¾⅓⅔]|an?|one|two|three|four) ?[a-z -]*$/i.test(
       inside,
