@@ -196,7 +196,7 @@ const killed = outcomes.filter(({ outcome }) => outcome === "killed").length;
 const rate = Math.round((1000 * killed) / Math.max(1, outcomes.length)) / 10;
 /** What people's safety hangs on: no fault may pass there. */
 const strict =
-  /core\/src\/(keeping\/|larder\/(use-by|hazards)|basket\/(freshness|lot-form|damp-cloth)|measure\/|catalogue\/(read-line|part-names|to-grams))/;
+  /core\/src\/(keeping\/|larder\/(use-by|hazards)|basket\/(freshness|lot-form|damp-cloth)|measure\/|catalogue\/(read-line|line-|name-|describing|find-measure|part-names|to-grams))/;
 const grave = outcomes.filter(({ fault, outcome }) => outcome === "survived" && strict.test(fault.path));
 for (const { fault } of grave) say(`grave: ${nameOf(fault)}`);
 process.stdout.write(

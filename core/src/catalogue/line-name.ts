@@ -165,9 +165,8 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const match = findNamed(first, index);
   const head = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);
   const inState =
-    head.kind === "one"
-      ? (inATin(first, parts.word, index) ?? inItsState(first, parts.preparation, index))
-      : undefined;
+    (head.kind === "one" ? inATin(first, parts.word, index) : undefined) ??
+    inItsState(first, parts.preparation, index);
   if (inState) return { ingredient: inState, alternatives, isKnown: true };
   if (head.kind === "one") return { ingredient: head, alternatives, isKnown: true };
   // "tomatoes, tinned": the preparation may be what tells one kind from another.

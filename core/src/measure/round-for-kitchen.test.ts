@@ -143,3 +143,19 @@ describe("rounding to spoons and cups", () => {
     expect(roundForKitchen(40.5, [{ name: "tbsp", grams: 13.5 }])?.text).toBe("3 tbsp");
   });
 });
+
+describe("rounding to a scale at its edges", () => {
+  it.each([
+    [0, "metric", 0],
+    [0.3, "metric", 0.3],
+    [9.8, "metric", 10],
+    [99.4, "metric", 99],
+    [100.6, "metric", 100],
+    [102.6, "metric", 105],
+    // Less than a twentieth of an ounce is one: never none of something.
+    [0.2, "us", 1.41747615625],
+    [0, "us", 0],
+  ] as const)("%p g in %s is %p g", (grams, system, expected) => {
+    expect(roundToScale(grams, system).grams).toBeCloseTo(expected, 9);
+  });
+});

@@ -92,3 +92,20 @@ describe("what is shown can be typed back", () => {
     );
   });
 });
+
+describe("the step of a range", () => {
+  it.each([
+    [0, 1],
+    [-3, 1],
+    [1, 1],
+    [70, 5],
+    [80, 10],
+    [30, 1],
+    [40, 5],
+    [300, 10],
+    [400, 50],
+    [800, 100],
+  ])("a width of %p deserves %p", (width, step) => {
+    expect(honestStep(width)).toBe(step);
+  });
+});

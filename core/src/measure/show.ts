@@ -26,9 +26,9 @@ function showMetric(grams: number): string {
 }
 
 function showOunces(grams: number): string {
-  const twentieths = Math.round((grams / gramsPerOunce) * 20);
-  if (Math.abs(twentieths) < 20) return `${trimmedDecimals(twentieths / 20, 2)} oz`;
-  const quarters = Math.round((grams / gramsPerOunce) * 4);
+  const exact = grams / gramsPerOunce;
+  if (Math.abs(exact) < 1) return `${trimmedDecimals(Math.round(exact * 20) / 20, 2)} oz`;
+  const quarters = Math.round(exact * 4);
   if (quarters < 64) return `${trimmedDecimals(quarters / 4, 2)} oz`;
   const pounds = Math.floor(quarters / 64);
   const ounces = trimmedDecimals((quarters - pounds * 64) / 4, 2);

@@ -61,6 +61,37 @@ describe("a line taken apart", () => {
     expect(parts("400 g tomatoes").stated).toBeNull();
   });
 
+  it("knows when a line contradicts itself, or counts oddly", () => {
+    expect(parts("1.200 g plums").disagrees).toBe(true);
+    expect(parts("126 g (100 g) feta").disagrees).toBe(true);
+    expect(parts("120 g (100 g) feta").disagrees).toBe(false);
+    expect([parts("3–2 leeks").isOdd, parts("2-2 leeks").isOdd, parts("2-3 leeks").isOdd]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+    expect([parts("2/3 leeks").isOdd, parts("2/3 leek").isOdd, parts("2/3 cups peas").isOdd]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+
+  it("adds a smaller unit of the same kind, no other", () => {
+    expect(parts("1 cup 2 oz cheese")).toMatchObject({ count: { low: 1, high: 1 }, name: "2 oz cheese" });
+    expect(parts("1 oz 2 oz cheese")).toMatchObject({ count: { low: 1, high: 1 } });
+    expect(parts("1 lb 2 oz cheese")).toMatchObject({ count: { low: 1.125, high: 1.125 }, name: "cheese" });
+  });
+
+  it("finds the measure behind praise, and the size before, behind or within it", () => {
+    expect(parts("2 fat cloves garlic")).toMatchObject({ word: "clove", size: "", name: "garlic" });
+    expect(parts("1 nice big bunch of basil")).toMatchObject({ word: "bunch", size: "large", name: "basil" });
+    expect(parts("1 big leafy bunch of basil")).toMatchObject({ word: "bunch", size: "large" });
+    expect(parts("2 fat leeks")).toMatchObject({ word: "", size: "", name: "fat leeks" });
+    expect(parts("2 tomatoes large")).toMatchObject({ size: "large", name: "tomatoes" });
+    expect(parts("2 small tomatoes large")).toMatchObject({ size: "small", name: "tomatoes large" });
+  });
+
   it("asks for the juice, the zest or both", () => {
     expect(parts("juice of half a lemon")).toMatchObject({ parts: ["juice"], count: { low: 0.5 } });
     expect(parts("grated zest and juice of 2 limes").parts).toEqual(["zest", "juice"]);
@@ -206,5 +237,13 @@ describe("what a line states", () => {
   it("a length alone is one of a root that is sold by length, and a knob of butter is none", () => {
     expect(takeLength("5 cm ginger")).toEqual({ count: { low: 5, high: 5 }, rest: "ginger" });
     expect([takeLength("5 cm cucumber"), takeLength("1 knob of butter")]).toEqual([undefined, undefined]);
+  });
+});
+
+describe("numbers at their edges", () => {
+  it("a third is a third, and nothing is divided by nothing", () => {
+    expect(splitNumberAndWord("1/3 cup")?.low).toBeCloseTo(1 / 3, 12);
+    expect(splitNumberAndWord("1/0 cup")).toBeUndefined();
+    expect(splitNumberAndWord("1-1/0 cup")).toBeUndefined();
   });
 });
