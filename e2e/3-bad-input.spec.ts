@@ -32,6 +32,24 @@ test("a wrong weight keeps what was typed and says what is wrong at the field", 
   expect(await lotsOf(page, "kale")).toBe(before);
 });
 
+test("a bare small number is pieces or grams, asked with the likelier first", async ({ page }) => {
+  const before = await lotsOf(page, "aubergine");
+  await itemField(page).fill("aubergine");
+  await page.getByRole("option", { name: "aubergine" }).first().click();
+  await amountField(page).fill("2");
+  const asked = page.getByTestId("pieces-or-grams");
+  await expect(asked.getByRole("button")).toHaveText(["2 pieces", "2 g"]);
+  await page.getByTestId("log-lot").click();
+  await expect(page.locator("#lot-amount-problem")).toHaveText("2 pieces or 2 g?");
+  expect(await lotsOf(page, "aubergine")).toBe(before);
+  await asked.getByRole("button", { name: "2 pieces" }).click();
+  await expect(asked).toBeHidden();
+  await expect(page.locator("#lot-amount-hint")).toContainText("1.2 kg");
+  await page.getByTestId("log-lot").click();
+  await expect(notice(page)).toContainText("Logged");
+  expect(await lotsOf(page, "aubergine")).toBe(before + 1);
+});
+
 test("no ingredient, an unknown one and a foraged umbellifer are refused at their fields", async ({
   page,
 }) => {

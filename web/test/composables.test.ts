@@ -176,6 +176,20 @@ describe("the amount of a recipe's line", () => {
     expect([line.value.grams, unreadable.at(-1), amount.problem.value]).toEqual([90, undefined, undefined]);
   });
 
+  it("that may be pieces or grams is asked for, the likelier first, and nothing is taken until it is answered", () => {
+    facts.value = referenceCatalogue.ingredients.get("eggplant");
+    const { line, amount, unreadable } = amountOf("2");
+    expect([line.value.grams, unreadable]).toEqual([100, ["2"]]);
+    expect(amount.bare.value).toEqual({ pieces: "2 pieces", grams: "2 g", likelier: "pieces" });
+    expect(amount.problem.value).toBe("2 pieces or 2 g?");
+    amount.type("2 pieces");
+    expect(line.value.asBoughtG).toBe(1166);
+    expect([unreadable.at(-1), amount.problem.value]).toEqual([undefined, undefined]);
+    amount.type("2 g");
+    expect(line.value.grams).toBe(2);
+    facts.value = referenceCatalogue.ingredients.get("chard");
+  });
+
   it("is weighed again when it is another ingredient's", async () => {
     const { line } = amountOf("2 bunches");
     facts.value = referenceCatalogue.ingredients.get("parsley");

@@ -88,7 +88,7 @@ describe("a delivery as it is sent", () => {
       answered({ count: count(4), measure: "" }),
       answered({ count: null }),
     ).map((line) => line.amount);
-    expect(amounts).toEqual(["2 head", "2–3 head", "4", null]);
+    expect(amounts).toEqual(["2 head", "2–3 head", "4 pieces", null]);
   });
 
   it("what was typed beside the name goes before what the line said", () => {

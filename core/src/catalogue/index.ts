@@ -1,3 +1,4 @@
+export { bareNumber, type BareNumber } from "./bare-number.ts";
 export {
   buildCatalogue,
   keepingRule,

@@ -72,9 +72,11 @@ type AmountContext = {
   readonly pieceG?: number | undefined;
 };
 
+/** "2 pieces", "2 of them": pieces of whatever it is. */
+const piece = /^(?:of|pieces?|ones?|whole|each|items?)$/;
 /** "2 of them", "2 pieces", "2 aubergines": pieces of what is at hand, not of a size or a measure. */
 const isOfThese = (word: string, facts: MeasuredFacts): boolean =>
-  /^(?:of|pieces?|ones?|whole|each|items?)$/.test(word) || isOwnName(singularWord(word), facts);
+  piece.test(word) || isOwnName(singularWord(word), facts);
 
 function piecesOf({ low, high }: Extract<Amount, { kind: "count" }>, eachG: number): Weight {
   const middle = (low + high) / 2;
@@ -104,7 +106,7 @@ export function toGrams(
       return volumeToGrams(amount, { ...askOf("", rest), unit: amount.unit }, facts);
     case "count":
       if (pieceG !== undefined && isOfThese(amount.word, facts)) return accept(piecesOf(amount, pieceG));
-      return countToGrams(amount, askOf(amount.word, rest), facts);
+      return countToGrams(amount, askOf(piece.test(amount.word) ? "" : amount.word, rest), facts);
   }
 }
 

@@ -133,6 +133,11 @@ describe("brackets and tails that are something else", () => {
     expect(take(", plus 2 tbsp")).toMatchObject({ added: [], rest: ", plus 2 tbsp" });
   });
 
+  it("the smallest texts on either side", () => {
+    expect(take("x plus 2 tbsp")).toMatchObject({ added: [{ kind: "volume" }], rest: "x" });
+    expect(take("2 x 0 g tins beans")).toMatchObject({ stated: null, rest: "2 x 0 g tins beans" });
+  });
+
   it("several brackets each say their own", () => {
     const line = take("2 tins (400 g each) beans (or chickpeas) (plus 100 g more)");
     expect(line).toMatchObject({ stated: { grams: 800 }, offered: ["chickpeas"], rest: "2 tins beans" });

@@ -16,6 +16,7 @@ import { openQuestion, type IntakeRow } from "./intake-draft.ts";
 import IngredientField from "../catalogue/IngredientField.vue";
 import NewIngredientDialog from "../catalogue/NewIngredientDialog.vue";
 import OunceQuestion from "../catalogue/OunceQuestion.vue";
+import PiecesQuestion from "../catalogue/PiecesQuestion.vue";
 import { useAmountReading } from "../catalogue/use-amount-reading.ts";
 
 const props = defineProps<{ problem: string | undefined }>();
@@ -152,6 +153,7 @@ defineExpose({ focus: () => field.value?.focus() });
       :hint="note || undefined"
       quiet
     />
+    <PiecesQuestion v-if="weighed.bare" :bare="weighed.bare" @answered="row.amount = $event" />
     <button
       type="button"
       class="drop"

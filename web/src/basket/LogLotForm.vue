@@ -7,7 +7,8 @@ import Button from "primevue/button";
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from "vue";
 import IngredientField from "../catalogue/IngredientField.vue";
 import OunceQuestion from "../catalogue/OunceQuestion.vue";
-import { useAmountReading, useIngredientDetail } from "../catalogue/use-amount-reading.ts";
+import PiecesQuestion from "../catalogue/PiecesQuestion.vue";
+import { piecesOrGrams, useAmountReading, useIngredientDetail } from "../catalogue/use-amount-reading.ts";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useIngredients } from "../client/queries.ts";
@@ -96,6 +97,11 @@ watch(
 );
 /** The list of names takes the focus back as it closes, so the weight field must ask for it a moment later. */
 const toAmount = (): void => void nextTick(() => setTimeout(() => amountField.value?.focus(), 0));
+function sayInFull(amount: string): void {
+  draft.value.amount = amount;
+  forget();
+  toAmount();
+}
 function choose(id: string): void {
   draft.value.ingredient = id;
   toAmount();
@@ -122,6 +128,7 @@ async function log(): Promise<void> {
   // Said at once: while the server is asked, the key that follows the scale's would be lost.
   if (draft.value.ingredient !== "" && draft.value.amount.trim() === "")
     return refuse("amount-empty", "amount");
+  if (reading.value.bare) return refuse("pieces-or-grams", "amount", piecesOrGrams(reading.value.bare));
   const price = draft.value.price.trim() === "" ? null : readMoney(draft.value.price);
   priceProblem.value = price === undefined ? "Enter a price like 2.40." : undefined;
   if (price === undefined) return;
@@ -169,6 +176,7 @@ async function log(): Promise<void> {
       :problem="sentenceAt('amount')"
       :hint="reading.words || undefined"
     />
+    <PiecesQuestion v-if="reading.bare" :bare="reading.bare" @answered="sayInFull" />
     <OunceQuestion v-if="reading.asksOunces" :ingredient="draft.ingredient" @answered="toAmount" />
     <WorkingsNote v-if="reading.weight && !reading.weight.weighed" :text="reading.weight.workings" />
     <CautionList v-if="foraging.length > 0" :cautions="foraging" />

@@ -92,10 +92,10 @@ export const intakeBody = (draft: IntakeDraft, priceMinor: number | null): LogIn
   })),
 });
 
-/** "2 heads" of "2 heads lettuce": what the line said before the name it left open. */
+/** "2 heads" of "2 heads lettuce", "2 pieces" of "2 zorgles": what the line said before the name it left open. */
 function amountOf({ reading }: IntakeRow): string | null {
   if (!reading?.count) return null;
   const { low, high } = reading.count;
   const count = low === high ? String(low) : `${low}–${high}`;
-  return `${count} ${reading.measure}`.trim();
+  return `${count} ${reading.measure || "pieces"}`;
 }

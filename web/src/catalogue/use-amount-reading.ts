@@ -1,4 +1,4 @@
-import { toGrams, type Weight } from "@apron/core/catalogue";
+import { bareNumber, toGrams, type BareNumber, type Weight } from "@apron/core/catalogue";
 import { parseAmount, showEstimate } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from "vue";
@@ -12,6 +12,8 @@ type Reading = {
   readonly refused: boolean;
   /** The amount is in ounces of something pourable, and it is not known yet which ounces. */
   readonly asksOunces: boolean;
+  /** A bare number that may be pieces or grams: it is asked which. */
+  readonly bare: BareNumber | undefined;
   /** It takes the ingredient's figures to read it, and they have not come yet. */
   readonly isPending: boolean;
 };
@@ -25,6 +27,10 @@ export const useIngredientDetail = (ingredient: MaybeRefOrGetter<string>) =>
     staleTime: 60 * 60 * 1000,
   });
 
+/** The question that a bare number asks. */
+export const piecesOrGrams = ({ pieces, grams }: BareNumber) =>
+  ({ code: "pieces-or-grams", pieces, grams }) as const;
+
 /** What a typed amount comes to in grams of the chosen ingredient, said as it is typed. */
 export function useAmountReading(
   ingredient: MaybeRefOrGetter<string>,
@@ -35,16 +41,22 @@ export function useAmountReading(
   const session = useSession();
   const { data: facts } = useIngredientDetail(ingredient);
   return computed(() => {
-    const nothing = { weight: undefined, words: "", refused: false, asksOunces: false, isPending: false };
+    const nothing = {
+      ...{ weight: undefined, words: "", refused: false, asksOunces: false, isPending: false },
+      bare: undefined,
+    };
     if (toValue(text).trim() === "") return nothing;
     const read = parseAmount(toValue(text), session.cup);
     if (!read.ok) return { ...nothing, words: sentenceFor(read.issue), refused: true };
     if (!facts.value || facts.value.id !== toValue(ingredient)) return { ...nothing, isPending: true };
-    const weight = toGrams(
-      read.value.amount,
-      { ...facts.value, composition: facts.value.composition ?? undefined },
-      { rest: read.value.rest, ounces: session.ounces[facts.value.id], pieceG: toValue(pieceG) },
-    );
+    const known = { ...facts.value, composition: facts.value.composition ?? undefined };
+    const bare = bareNumber(toValue(text), known, toValue(pieceG));
+    if (bare) return { ...nothing, words: sentenceFor(piecesOrGrams(bare)), refused: true, bare };
+    const weight = toGrams(read.value.amount, known, {
+      rest: read.value.rest,
+      ounces: session.ounces[facts.value.id],
+      pieceG: toValue(pieceG),
+    });
     return weight.ok
       ? { ...nothing, weight: weight.value, words: showEstimate(weight.value.grams, session.display) }
       : {

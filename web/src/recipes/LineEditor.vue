@@ -4,6 +4,7 @@ import { fillerOf, impliedBy, roles } from "@apron/core/recipes";
 import Button from "primevue/button";
 import { computed } from "vue";
 import IngredientField from "../catalogue/IngredientField.vue";
+import PiecesQuestion from "../catalogue/PiecesQuestion.vue";
 import { useCatalogue } from "../client/queries.ts";
 import { factsOf } from "../client/sent-facts.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
@@ -94,6 +95,7 @@ const moreTitle = computed(() => {
           :model-value="amount.text.value"
           @update:model-value="amount.type($event)"
         />
+        <PiecesQuestion v-if="amount.bare.value" :bare="amount.bare.value" @answered="amount.type($event)" />
       </FieldFrame>
       <FieldFrame label="Preparation" :for="`${id}-prep`">
         <TextBox :id="`${id}-prep`" v-model="line.preparation" @change="prepared" />

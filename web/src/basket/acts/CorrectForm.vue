@@ -9,6 +9,7 @@ import FieldFrame from "../../ui/FieldFrame.vue";
 import SmallForm from "../../ui/SmallForm.vue";
 import TextBox from "../../ui/TextBox.vue";
 import WeightField from "../../ui/WeightField.vue";
+import PiecesQuestion from "../../catalogue/PiecesQuestion.vue";
 import { useLotAct, useSomeOf } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
@@ -19,15 +20,16 @@ const ways = [
   { value: "more", label: "There is more" },
 ] as const;
 const way = ref<(typeof ways)[number]["value"]>("less");
-const { text, reason, settled, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "correct");
+const { text, reason, settled, hint, bare, unread, refused, clear } = useSomeOf(
+  toRef(props, "lot"),
+  "correct",
+);
 const words = computed(() => (text.value.trim() === "" ? undefined : hint.value));
 const { act, submission } = useLotAct(["deltaG", "reason"]);
 async function record(): Promise<void> {
   const grams = await settled();
-  if (typeof grams !== "number") {
-    const code = grams === null ? "amount-empty" : "amount-not-understood";
-    return submission.refuse(code, "deltaG", { text: text.value });
-  }
+  if (grams === null) return submission.refuse("amount-empty", "deltaG");
+  if (grams === undefined) return submission.refuse(unread().code, "deltaG", unread());
   const body = { deltaG: way.value === "less" ? -grams : grams, reason: reason.value };
   const done = await act(
     "correctLot",
@@ -67,5 +69,6 @@ async function record(): Promise<void> {
         />
       </FieldFrame>
     </div>
+    <PiecesQuestion v-if="bare" :bare="bare" @answered="((text = $event), submission.forget())" />
   </SmallForm>
 </template>

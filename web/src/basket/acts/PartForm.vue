@@ -6,6 +6,7 @@ import { useSession } from "../../client/session.ts";
 import { useWeightSource } from "../../client/use-weight-source.ts";
 import SmallForm from "../../ui/SmallForm.vue";
 import WeightField from "../../ui/WeightField.vue";
+import PiecesQuestion from "../../catalogue/PiecesQuestion.vue";
 import { useLotAct, useSomeOf } from "./use-lot-act.ts";
 
 /** Some of a lot becomes a lot of its own: frozen whole, or a cut remainder on its own clock. */
@@ -13,7 +14,7 @@ const props = defineProps<{ lot: LotDetail; into: "frozen" | "cut" }>();
 const emit = defineEmits<{ parted: [lots: readonly Lot[]] }>();
 const session = useSession();
 const weights = useWeightSource();
-const { text, settled, hint, refused, clear } = useSomeOf(toRef(props, "lot"), props.into);
+const { text, settled, hint, bare, unread, refused, clear } = useSomeOf(toRef(props, "lot"), props.into);
 const { act, submission } = useLotAct(["grams"]);
 const words = computed(() =>
   props.into === "frozen"
@@ -33,7 +34,7 @@ const words = computed(() =>
 
 async function record(): Promise<void> {
   const grams = await settled();
-  if (grams === undefined) return submission.refuse("amount-not-understood", "grams", { text: text.value });
+  if (grams === undefined) return submission.refuse(unread().code, "grams", unread());
   const reply = await act(
     props.into === "frozen" ? "freezeLot" : "openPortion",
     { params: { id: props.lot.id }, body: { grams } },
@@ -66,5 +67,6 @@ async function record(): Promise<void> {
       :problem="submission.sentenceAt('grams') ?? (refused ? hint : undefined)"
       :hint="hint"
     />
+    <PiecesQuestion v-if="bare" :bare="bare" @answered="((text = $event), submission.forget())" />
   </SmallForm>
 </template>

@@ -9,12 +9,13 @@ import FieldFrame from "../../ui/FieldFrame.vue";
 import SmallForm from "../../ui/SmallForm.vue";
 import TextBox from "../../ui/TextBox.vue";
 import WeightField from "../../ui/WeightField.vue";
+import PiecesQuestion from "../../catalogue/PiecesQuestion.vue";
 import { useLotAct, useSomeOf } from "./use-lot-act.ts";
 
 const props = defineProps<{ lot: LotDetail }>();
 const session = useSession();
 const weights = useWeightSource();
-const { text, reason, settled, hint, refused, clear } = useSomeOf(toRef(props, "lot"), "take");
+const { text, reason, settled, hint, bare, unread, refused, clear } = useSomeOf(toRef(props, "lot"), "take");
 const fates = [
   { value: "used", label: "Used", past: "used" },
   { value: "given", label: "Given away", past: "given away" },
@@ -27,7 +28,7 @@ const { act, submission } = useLotAct(["grams", "reason"]);
 
 async function record(): Promise<void> {
   const grams = await settled();
-  if (grams === undefined) return submission.refuse("amount-not-understood", "grams", { text: text.value });
+  if (grams === undefined) return submission.refuse(unread().code, "grams", unread());
   const body = { grams, fate: fate.value, reason: reason.value };
   const taken = await act(
     "removeFromLot",
@@ -66,5 +67,6 @@ async function record(): Promise<void> {
         <TextBox id="take-reason" v-model="reason" maxlength="200" autocomplete="off" />
       </FieldFrame>
     </div>
+    <PiecesQuestion v-if="bare" :bare="bare" @answered="((text = $event), submission.forget())" />
   </SmallForm>
 </template>

@@ -1,7 +1,7 @@
 import type { Lot, LotDetail, ReplyOf, RequestOf, WriteName } from "@apron/contract";
 import { until } from "@vueuse/core";
 import { computed, type Ref } from "vue";
-import { useAmountReading } from "../../catalogue/use-amount-reading.ts";
+import { piecesOrGrams, useAmountReading } from "../../catalogue/use-amount-reading.ts";
 import { useNotices } from "../../client/notices.ts";
 import { useDraft } from "../../client/use-draft.ts";
 import { useSubmit } from "../../client/use-submit.ts";
@@ -58,5 +58,10 @@ export function useSomeOf(lot: Ref<LotDetail>, what: string) {
     return grams.value;
   }
   const hint = computed(() => reading.value.words || "Leave empty for all of it.");
-  return { text, reason, grams, settled, hint, refused: computed(() => reading.value.refused), clear };
+  const bare = computed(() => reading.value.bare);
+  /** Why there are no grams of what is typed: it can be read two ways, or not at all. */
+  const unread = () =>
+    bare.value ? piecesOrGrams(bare.value) : ({ code: "amount-not-understood", text: text.value } as const);
+  const refused = computed(() => reading.value.refused);
+  return { text, reason, grams, settled, hint, bare, unread, refused, clear };
 }

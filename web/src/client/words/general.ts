@@ -36,6 +36,7 @@ export const generalSentences: Sentences = {
     Array.isArray(m["candidates"]) && m["candidates"].length > 1
       ? `Which one: ${list(m["candidates"])}?`
       : `Did you mean ${list(m["candidates"])}? Choose it, or another one.`,
+  "pieces-or-grams": (m) => `${String(m["pieces"])} or ${String(m["grams"])}?`,
   "amount-unclear": () => "This amount can be read in more than one way. Enter it again.",
   "two-ingredients": (m) => `“${String(m["text"])}” names two ingredients. Put each on its own line.`,
 };

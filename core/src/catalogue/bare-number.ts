@@ -1,0 +1,41 @@
+import type { MeasuredFacts } from "./find-measure.ts";
+import { countToGrams } from "./to-grams.ts";
+
+/** A number without a unit that may count pieces or be grams off the scale, and each of the two said in full. */
+export type BareNumber = {
+  readonly pieces: string;
+  readonly grams: string;
+  readonly likelier: "pieces" | "grams";
+};
+
+/** Up to a dozen of anything is counted as readily as weighed; more, only of what is heavier than the number says. */
+const readilyCounted = 12;
+/** More than this nobody counts out. Both: common practice, no source. */
+const mostCounted = 60;
+
+/** The least that one of it weighs in grams; undefined where it is not counted. */
+function lightestPieceG(facts: MeasuredFacts, pieceG: number | undefined): number | undefined {
+  if (pieceG !== undefined) return pieceG;
+  const one = countToGrams({ low: 1, high: 1 }, { word: "", size: "", preparation: [] }, facts);
+  return one.ok ? one.value.grams.low : undefined;
+}
+
+/**
+ * Whether "2" may mean two of them as well as two grams; undefined where only one can be meant: the food is not counted,
+ * or the number is none that anyone counts. Pieces are likelier where so few grams are less than one of them. `pieceG` is
+ * what one of this very lot weighs, where that is known.
+ */
+export function bareNumber(text: string, facts: MeasuredFacts, pieceG?: number): BareNumber | undefined {
+  const number = /^\d+(?:[.,]5)?$/.exec(text.trim())?.[0];
+  const count = Number(number?.replace(",", "."));
+  if (number === undefined || count === 0 || count > mostCounted) return undefined;
+  const lightest = lightestPieceG(facts, pieceG);
+  if (lightest === undefined) return undefined;
+  const isLessThanOne = count < lightest;
+  if (count > readilyCounted && !isLessThanOne) return undefined;
+  return {
+    pieces: `${number} ${count === 1 ? "piece" : "pieces"}`,
+    grams: `${number} g`,
+    likelier: isLessThanOne ? "pieces" : "grams",
+  };
+}
