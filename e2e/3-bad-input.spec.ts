@@ -44,7 +44,7 @@ test("a bare small number is pieces or grams, asked with the likelier first", as
   expect(await lotsOf(page, "aubergine")).toBe(before);
   await asked.getByRole("button", { name: "2 pieces" }).click();
   await expect(asked).toBeHidden();
-  await expect(page.locator("#lot-amount-hint")).toContainText("1.2 kg");
+  await expect(page.locator("#lot-amount-hint")).toHaveText("about 1.15 kg (850 g–1.3 kg)");
   await page.getByTestId("log-lot").click();
   await expect(notice(page)).toContainText("Logged");
   expect(await lotsOf(page, "aubergine")).toBe(before + 1);
