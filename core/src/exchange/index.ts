@@ -19,6 +19,6 @@ export {
   type SourceLine,
 } from "./recipe-draft.ts";
 export { foodNamer } from "./names-food.ts";
-export { readRecipes } from "./read-recipes.ts";
+export { readRecipeFiles, readRecipes, type RecipeFile } from "./read-recipes.ts";
 export { readYield, reviewRecipe, type RecipeReview, type ReviewedLine } from "./review-recipe.ts";
 export { lineText, recipeJson, recipeMarkdown, recipeWriter, type RecipeWriter } from "./write-recipe.ts";

@@ -93,7 +93,25 @@ const splitSteps = (text: string): string[] =>
     .map((line) => plainText(line).replace(/^(?:step )?\d+[.):]\s*/i, ""))
     .filter((line) => line !== "");
 
-const draftOf = (recipe: JsonObject): RecipeDraft =>
+const heldPicture = /^data:image\/(?:jpeg|png|webp);base64,[A-Za-z0-9+/]+={0,2}$/;
+
+/** The first picture that is held in the recipe itself: a text, an object with its address, or a list of either. */
+function photoOf(image: Json | undefined): string | undefined {
+  const addresses = listOf(image).map((one) =>
+    isObject(one) ? (one["url"] ?? one["contentUrl"] ?? null) : one,
+  );
+  return addresses.find(
+    (one): one is string =>
+      typeof one === "string" && one.length <= draftLimits.photo && heldPicture.test(one),
+  );
+}
+
+function draftOf(recipe: JsonObject): RecipeDraft {
+  const photo = photoOf(recipe["image"]);
+  return { ...partsOf(recipe), ...(photo !== undefined && { photo }) };
+}
+
+const partsOf = (recipe: JsonObject): RecipeDraft =>
   draftOfParts({
     title: textOf(recipe["name"] ?? recipe["headline"] ?? recipe["title"]).slice(0, draftLimits.title),
     category: listOf(recipe["recipeCategory"]).map(textOf).join(", ").slice(0, 200),

@@ -62,3 +62,26 @@ export function readRecipes(text: string, namesFood?: NamesFood): Result<RecipeD
   const isRecipe = drafts.some((draft) => textsOf(draft, "ingredient").length > 0);
   return isRecipe ? notTooMany(drafts) : refuse({ code: "no-recipe-found" });
 }
+
+/** A file as it was chosen. */
+export type RecipeFile = { readonly name: string; readonly text: string };
+/** The recipes of several files, in their order, and each file that holds none that can be read. */
+export type FilesRead = {
+  readonly drafts: readonly RecipeDraft[];
+  readonly unread: readonly { readonly name: string; readonly issue: DraftIssue }[];
+};
+
+/** Recipes out of several files, each in whatever form it is. One that cannot be read leaves the others as they are. */
+export function readRecipeFiles(files: readonly RecipeFile[], namesFood?: NamesFood): FilesRead {
+  const drafts: RecipeDraft[] = [];
+  const unread: { name: string; issue: DraftIssue }[] = [];
+  for (const { name, text } of files) {
+    const read = readRecipes(text, namesFood);
+    const found = drafts.length + (read.ok ? read.value.length : 0);
+    if (!read.ok) unread.push({ name, issue: read.issue });
+    else if (found > draftLimits.recipes)
+      unread.push({ name, issue: { code: "too-many-recipes", found, atMost: draftLimits.recipes } });
+    else drafts.push(...read.value);
+  }
+  return { drafts, unread };
+}

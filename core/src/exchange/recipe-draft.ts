@@ -35,6 +35,8 @@ export type RecipeDraft = {
   readonly lines: readonly SourceLine[];
   /** The language most of it is in; null is English. */
   readonly language: Language | null;
+  /** A picture of the dish that the text itself holds, as a data: address. One that lies elsewhere is not fetched. */
+  readonly photo?: string;
 };
 
 export type DraftIssue =
@@ -52,6 +54,7 @@ export const draftLimits = {
   recipes: 1000,
   lines: 120,
   text: 2000,
+  photo: 4_000_000,
   title: 120,
 } as const;
 

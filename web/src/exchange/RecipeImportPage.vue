@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { NewFormula, RecipesImported } from "@apron/contract";
+import type { RecipeFile } from "@apron/core/exchange";
 import { refDebounced } from "@vueuse/core";
 import Textarea from "primevue/textarea";
-import { computed, onMounted, ref, useTemplateRef, watch } from "vue";
+import { computed, onMounted, ref, shallowRef, useTemplateRef, watch } from "vue";
 import { useRouter } from "vue-router";
 import { useNotices } from "../client/notices.ts";
 import { useDraft } from "../client/use-draft.ts";
@@ -23,21 +24,27 @@ const settled = refDebounced(
 const importing = useRecipeImport();
 const refused = ref<RecipesImported["refused"]>([]);
 
+/** What is to be read: what was pasted, or the files chosen since. It waits for the kitchen's names. */
+const source = shallowRef<readonly RecipeFile[]>([]);
+watch(settled, (text) => (source.value = text.trim() === "" ? [] : [{ name: "", text }]), {
+  immediate: true,
+});
 watch(
-  [settled, () => importing.ready] as const,
-  ([text, isReady]) => {
+  [source, () => importing.ready] as const,
+  ([files, isReady]) => {
     if (!isReady) return;
-    if (text.trim() === "") importing.forget();
-    else importing.read(text);
+    if (files.length === 0) importing.forget();
+    else importing.read(files);
   },
   { immediate: true },
 );
 const tooLongToShow = 200_000;
-async function chooseFile(file: File): Promise<void> {
-  const text = await file.text();
-  // A library of megabytes is read, but not poured into a text field.
-  if (text.length <= tooLongToShow) pasted.value.text = text;
-  else importing.read(text);
+async function chooseFiles(chosen: readonly File[]): Promise<void> {
+  const files = await Promise.all(chosen.map(async (file) => ({ name: file.name, text: await file.text() })));
+  const [only] = files;
+  // A library of megabytes, or of many files, is read, but not poured into a text field.
+  if (only && files.length === 1 && only.text.length <= tooLongToShow) pasted.value.text = only.text;
+  else source.value = files;
 }
 async function save(formulas: readonly NewFormula[]): Promise<void> {
   refused.value = [];
@@ -66,7 +73,7 @@ onMounted(() => {
 <template>
   <PageHead
     title="Import recipes"
-    lead="Paste a recipe as text, a web page's source or schema.org JSON-LD, or choose a file."
+    lead="Paste a recipe as text, a web page's source or schema.org JSON-LD, or choose files."
   />
   <div class="columns">
     <section class="card" aria-label="Source">
@@ -83,11 +90,12 @@ onMounted(() => {
       </FieldFrame>
       <FileField
         id="recipe-file"
-        label="Or a file"
-        choose-label="Choose a file"
+        label="Or files"
+        choose-label="Choose files"
+        multiple
         accept=".json,.jsonld,.html,.htm,.md,.txt,application/ld+json,text/html,text/plain"
         hint="JSON-LD, a saved web page, Markdown or text. Nothing is saved yet."
-        @chosen="chooseFile"
+        @chosen-all="chooseFiles"
       />
     </section>
     <RecipesRead :importing="importing" :refused="refused" @save="save" />

@@ -3,10 +3,11 @@ import { lineReader, type Catalogue, type LineReader, type OunceMeaning } from "
 import {
   acceptReview,
   foodNamer,
-  readRecipes,
+  readRecipeFiles,
   reviewRecipe,
   type DraftIssue,
   type RecipeDraft,
+  type RecipeFile,
   type RecipeReview,
 } from "@apron/core/exchange";
 import type { CupSystem } from "@apron/core/measure";
@@ -27,17 +28,20 @@ export type ReadRecipe = {
   readonly formula: Formula | null;
 };
 
-/** What the page asks: a text from the start, or one recipe again after the cook has changed its lines. */
+/** What the page asks: files (a pasted text is one without a name) from the start, or one recipe again after the cook has changed its lines. */
 export type ReaderOrder = { readonly kitchen: ReaderKitchen } & (
-  | { readonly kind: "text"; readonly text: string }
+  | { readonly kind: "files"; readonly files: readonly RecipeFile[] }
   | { readonly kind: "draft"; readonly at: number; readonly draft: RecipeDraft }
 );
 
 /** What the worker says: how far it is, then the answer. */
 export type ReaderSays =
   | { readonly kind: "progress"; readonly done: number; readonly of: number }
-  | { readonly kind: "refused"; readonly issue: DraftIssue }
-  | { readonly kind: "read"; readonly recipes: readonly ReadRecipe[] }
+  | {
+      readonly kind: "read";
+      readonly recipes: readonly ReadRecipe[];
+      readonly unread: readonly { readonly name: string; readonly issue: DraftIssue }[];
+    }
   | { readonly kind: "reviewed"; readonly at: number; readonly recipe: ReadRecipe };
 
 const tellEvery = 20;
@@ -51,14 +55,13 @@ function read(draft: RecipeDraft, reader: LineReader, catalogue: Catalogue): Rea
   return { draft, review, formula: formula.ok ? formula.value : null };
 }
 
-function readText(text: string, reader: LineReader, catalogue: Catalogue): void {
-  const drafts = readRecipes(text, foodNamer(reader));
-  if (!drafts.ok) return say({ kind: "refused", issue: drafts.issue });
-  const recipes = drafts.value.map((draft, i) => {
-    if (i % tellEvery === 0) say({ kind: "progress", done: i, of: drafts.value.length });
+function readFiles(files: readonly RecipeFile[], reader: LineReader, catalogue: Catalogue): void {
+  const { drafts, unread } = readRecipeFiles(files, foodNamer(reader));
+  const recipes = drafts.map((draft, i) => {
+    if (i % tellEvery === 0) say({ kind: "progress", done: i, of: drafts.length });
     return read(draft, reader, catalogue);
   });
-  say({ kind: "read", recipes });
+  say({ kind: "read", recipes, unread });
 }
 
 self.addEventListener("message", ({ data }: MessageEvent<ReaderOrder>) => {
@@ -66,6 +69,6 @@ self.addEventListener("message", ({ data }: MessageEvent<ReaderOrder>) => {
   const known = new Map(ingredients.map((one) => [one.id, factsOf(one)]));
   const catalogue: Catalogue = { ingredients: known, keeping: [], cautions: new Map() };
   const reader = lineReader(catalogue, { cup, ounces, meanings });
-  if (data.kind === "text") return readText(data.text, reader, catalogue);
+  if (data.kind === "files") return readFiles(data.files, reader, catalogue);
   say({ kind: "reviewed", at: data.at, recipe: read(data.draft, reader, catalogue) });
 });

@@ -1,7 +1,7 @@
 import type { NewFormula, RecipesImported } from "@apron/contract";
-import { acceptReview, type RecipeReview } from "@apron/core/exchange";
+import { acceptReview, type RecipeFile, type RecipeReview } from "@apron/core/exchange";
 import type { Formula } from "@apron/core/recipes";
-import { computed, reactive, watch } from "vue";
+import { computed, reactive, watch, type Ref } from "vue";
 import { useSubmit } from "../client/use-submit.ts";
 import { sentenceFor, sentenceOf } from "../client/words.ts";
 import { headedBy, useReviewDraft, type ChangedRecipe } from "./recipe-review-draft.ts";
@@ -19,12 +19,12 @@ const withoutId = (formula: Formula): NewFormula => {
 type Reader = ReturnType<typeof useRecipeReader>;
 
 /** What the cook changes of the recipes of one text; it is read again, and kept over a reload. */
-function useChanges({ recipes, read: readText, review }: Reader) {
+function useChanges({ recipes, read: readFiles, review }: Reader) {
   const { draft, open, change: keep, clear } = useReviewDraft();
-  /** Reads a text; what was changed of the same text before is changed again. */
-  function read(text: string): void {
-    open(text);
-    readText(text);
+  /** Reads files, or what was pasted; what was changed of the same text before is changed again. */
+  function read(files: readonly RecipeFile[]): void {
+    open(files.map(({ text }) => text).join("\n"));
+    readFiles(files);
   }
   watch(recipes, (now, before) => {
     if (before.length > 0) return;
@@ -47,9 +47,25 @@ function useChanges({ recipes, read: readText, review }: Reader) {
   return { read, change, changedOf, reviewOf, clear };
 }
 
+/** Pictures that came with recipes follow them, shrunk as any photo is; one that cannot be drawn is left out. */
+function usePhotos() {
+  const { submit } = useSubmit();
+  return async (saved: RecipesImported["saved"], photos: ReadonlyMap<string, string>): Promise<void> => {
+    for (const { id, name } of saved) {
+      const held = photos.get(name);
+      if (held === undefined) continue;
+      const { fileOfDataAddress, shrinkPhoto } = await import("../recipes/shrink-photo.ts");
+      const data = await shrinkPhoto(fileOfDataAddress(held));
+      if (data !== undefined)
+        await submit("setPhoto", { params: { id }, body: { data } }, `photo of ${name}`);
+    }
+  };
+}
+
 /** Saves in chunks; what was saved before the network went is saved, and a second try leaves it alone. */
-function useSaving({ problem, progress }: Reader) {
+function useSaving({ problem, progress }: Reader, photos: Ref<ReadonlyMap<string, string>>) {
   const { submit, problem: notSaved } = useSubmit();
+  const sendPhotos = usePhotos();
   return async (formulas: readonly NewFormula[]): Promise<RecipesImported | undefined> => {
     const all: RecipesImported = { saved: [], same: [], refused: [] };
     problem.value = "";
@@ -63,6 +79,7 @@ function useSaving({ problem, progress }: Reader) {
         return undefined;
       }
       all.saved.push(...done.saved);
+      await sendPhotos(done.saved, photos.value);
       all.same.push(...done.same);
       all.refused.push(...done.refused);
     }
@@ -89,7 +106,17 @@ export function useRecipeImport() {
       return accepted?.ok ? [withoutId(accepted.value)] : [];
     }),
   );
-  return reactive({ ...reader, ...changes, formulas, formulaOf, saveAll: useSaving(reader) });
+  /** The pictures that came with the recipes, by the names they are saved under. */
+  const photos = computed(
+    () =>
+      new Map(
+        recipes.value.flatMap(({ draft }, at) => {
+          const title = changes.reviewOf(at)?.title;
+          return draft.photo === undefined || title === undefined ? [] : [[title, draft.photo] as const];
+        }),
+      ),
+  );
+  return reactive({ ...reader, ...changes, formulas, formulaOf, saveAll: useSaving(reader, photos) });
 }
 
 export type RecipeImport = ReturnType<typeof useRecipeImport>;

@@ -1,5 +1,5 @@
 import type { Catalogue } from "@apron/core/catalogue";
-import type { RecipeDraft } from "@apron/core/exchange";
+import type { DraftIssue, RecipeDraft, RecipeFile } from "@apron/core/exchange";
 import { until } from "@vueuse/core";
 import { computed, onUnmounted, ref, shallowRef, toRaw } from "vue";
 import { useCatalogue } from "../client/queries.ts";
@@ -28,6 +28,10 @@ function useReaderKitchen() {
   return { kitchenNow, catalogue, ready: computed(() => known.value !== undefined) };
 }
 
+/** "slaw.txt: No recipe was found." */
+const unreadWords = ({ name, issue }: { readonly name: string; readonly issue: DraftIssue }): string =>
+  name === "" ? sentenceFor(issue) : `${name}: ${sentenceFor(issue)}`;
+
 /** What the worker has answered so far. */
 function useReaderAnswers() {
   const problem = ref("");
@@ -42,8 +46,10 @@ function useReaderAnswers() {
   }
   function hear(said: ReaderSays): void {
     progress.value = said.kind === "progress" ? { ...said, what: "read" } : undefined;
-    if (said.kind === "refused") problem.value = sentenceFor(said.issue);
-    if (said.kind === "read") recipes.value = said.recipes;
+    if (said.kind === "read") {
+      recipes.value = said.recipes;
+      problem.value = said.unread.map(unreadWords).join(" ");
+    }
     if (said.kind !== "reviewed") return;
     if (said.at < recipes.value.length) recipes.value = recipes.value.with(said.at, said.recipe);
     asked.value -= 1;
@@ -71,19 +77,19 @@ export function useRecipeReader() {
   const ask = (order: ReaderOrder): void => {
     worker.postMessage(order);
   };
-  function read(text: string): void {
+  function read(files: readonly RecipeFile[]): void {
     answers.forget();
     const kitchen = kitchenNow();
     if (!kitchen) return;
     answers.progress.value = { done: 0, of: 0, what: "read" };
-    ask({ kind: "text", text, kitchen });
+    ask({ kind: "files", files, kitchen });
   }
   /** Reads one recipe again, with its lines as the cook has left them. */
-  function review(at: number, { lines, minutes, language }: RecipeDraft): void {
+  function review(at: number, { lines, ...said }: RecipeDraft): void {
     const kitchen = kitchenNow();
     if (!kitchen || at >= answers.recipes.value.length) return;
     asked.value += 1;
-    const draft = { minutes, language, lines: lines.map((line) => ({ ...line })) };
+    const draft = { ...said, lines: lines.map((line) => ({ ...line })) };
     ask({ kind: "draft", at, draft, kitchen });
   }
   /** Once every change has been read. */

@@ -13,6 +13,14 @@ export const base64Of = (blob: Blob): Promise<string> =>
     reader.readAsDataURL(blob);
   });
 
+/** The file that a base64 data: address holds. */
+export function fileOfDataAddress(address: string): File {
+  const [head = "", data = ""] = address.split(",");
+  const type = /^data:([^;]+)/.exec(head)?.[1] ?? "";
+  const bytes = Uint8Array.from(atob(data), (char) => char.charCodeAt(0));
+  return new File([bytes], "photo", { type });
+}
+
 /**
  * A photo made small enough to keep: drawn anew as a JPEG, so that neither place, time nor camera stays in it.
  * @returns base64, or undefined when the file is no picture that this browser can draw.

@@ -3,7 +3,7 @@ import FileUpload, { type FileUploadSelectEvent } from "primevue/fileupload";
 import { useTemplateRef } from "vue";
 import FieldFrame from "./FieldFrame.vue";
 
-/** One file from this device, handed over as it is chosen; nothing is sent from here. */
+/** A file from this device, or several, handed over as they are chosen; nothing is sent from here. */
 defineProps<{
   id: string;
   label: string;
@@ -11,12 +11,17 @@ defineProps<{
   accept: string;
   problem?: string | undefined;
   hint?: string;
+  multiple?: boolean;
 }>();
-const emit = defineEmits<{ chosen: [file: File] }>();
+const emit = defineEmits<{ chosen: [file: File]; "chosen-all": [files: readonly File[]] }>();
 const field = useTemplateRef<{ clear: () => void }>("field");
 function take(event: FileUploadSelectEvent): void {
-  const [file] = event.files as File[];
-  if (file) emit("chosen", file);
+  const files = [...(event.files as File[])];
+  const [file] = files;
+  if (file) {
+    emit("chosen", file);
+    emit("chosen-all", files);
+  }
   // The same file may be chosen again after it was mended.
   field.value?.clear();
 }
@@ -28,6 +33,7 @@ function take(event: FileUploadSelectEvent): void {
       ref="field"
       mode="basic"
       custom-upload
+      :multiple="multiple"
       :accept="accept"
       :choose-label="chooseLabel"
       :choose-button-props="{ severity: 'secondary' }"
