@@ -55,6 +55,14 @@ describe("which food a line names", () => {
     expect(offered("200 g chard (a third of it can be spinach)")).toEqual([["spinach", 0.333]]);
     expect(offered("200 g chard (one quarter could be spinach)")).toEqual([["spinach", 0.25]]);
     expect(offered("200 g chard (or 100 g kale)")).toEqual([["kale", 1]]);
+    expect(offered("20 g dill or any soft herb").map(([id]) => id)).toEqual([
+      "parsley",
+      "cilantro",
+      "dill",
+      "mint",
+    ]);
+    expect(idOf("20 g any soft herb")).toBe("asks");
+    expect(idOf("20 g any chard")).toBe("chard");
     expect(offered("200 g chard")).toEqual([]);
   });
 

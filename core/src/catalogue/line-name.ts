@@ -101,6 +101,15 @@ function alternativeOf(text: string, index: NameIndex): LineAlternative {
   return { text, ingredient: asIngredient(findNamed(name, index)), maxShare };
 }
 
+/** "any soft herb": each food that goes by the name will do. */
+const anyOfThese = /^any (?:(?:kind|sort) of |other )?/i;
+
+/** "… or any soft herb" is as many alternatives as there are soft herbs. */
+const eachOf = (one: LineAlternative): LineAlternative[] =>
+  anyOfThese.test(one.text) && one.ingredient.kind === "ask"
+    ? one.ingredient.candidates.map((id) => ({ ...one, ingredient: { kind: "one", id, how: "usual" } }))
+    : [one];
+
 /** What this kitchen has said before that such a name means. */
 function asAnswered(name: string, { meanings, facts, meant }: LineReader): LineIngredient | undefined {
   const id = meant ?? meanings[meaningKey(name)];
@@ -151,7 +160,9 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const { index } = reader;
   const answered = asAnswered(parts.name, reader);
   const share = partly.exec(parts.preparation);
-  const offered = [...parts.offered, ...(share ? [share[0]] : [])].map((text) => alternativeOf(text, index));
+  const offered = [...parts.offered, ...(share ? [share[0]] : [])].flatMap((text) =>
+    eachOf(alternativeOf(text, index)),
+  );
   if (answered) return { ingredient: answered, alternatives: offered, isKnown: true };
   const whole = asIngredient(findExactly(parts.wholeName, index));
   if (whole.kind === "one" && parts.wholeName !== parts.name)
@@ -161,7 +172,7 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const [first = "", ...others] = withoutLiquid(parts.name, index).split(
     / (?:and\/or|or) |\s*\/\s*(?=[a-z])/i,
   );
-  const alternatives = [...others.map((text) => alternativeOf(text, index)), ...offered];
+  const alternatives = [...others.flatMap((text) => eachOf(alternativeOf(text, index))), ...offered];
   const match = findNamed(first, index);
   const head = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);
   const inState =

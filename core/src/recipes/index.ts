@@ -58,7 +58,7 @@ export {
 export { withKitchenYields, type ExpectedYield } from "./kitchen-yields.ts";
 export { readLineAmount, usableAmount, type LineAmount } from "./line-amount.ts";
 export { cardOf, searchLibrary, type LibraryQuestion, type RecipeCard } from "./library.ts";
-export { equalLoads, gramsInLoads, loadsOf, type Loads } from "./loads.ts";
+export { equalLoads, gramsInLoads, loadsOf, withLoadsSaid, type Loads } from "./loads.ts";
 export { openQuestions, type OpenQuestion } from "./open-questions.ts";
 export { guessKind, type DishContents, type KindGuess } from "./guess-kind.ts";
 export { celsiusIn } from "./step-heat.ts";

@@ -29,3 +29,23 @@ export function gramsInLoads(formula: Formula, count: number): number | undefine
   const most = formula.steps.flatMap((step) => step.load?.mostG ?? []);
   return most.length > 0 ? Math.min(...most) * count : undefined;
 }
+
+const counts = ["one", "two", "three", "four", "five", "six", "seven", "eight"];
+const inLoads = new RegExp(
+  `\\bin (?:(?:${counts.join("|")}|\\d+) ?(?:or|to|-|–) ?)?(${counts.join("|")}|\\d+) (?:batches|loads|goes|lots|turns)\\b`,
+  "i",
+);
+
+/** "Blend in two or three batches": how many loads the words ask for, the more of them; null where they name none. */
+export function loadsSaid(text: string): number | null {
+  const said = inLoads.exec(text)?.[1]?.toLowerCase() ?? "";
+  const count = counts.includes(said) ? counts.indexOf(said) + 1 : Number(said);
+  return count >= 2 && count <= 12 ? count : null;
+}
+
+/** The steps of a dish of `grams`, with a load for each whose words ask for several. */
+export const withLoadsSaid = (steps: readonly Step[], grams: number): Step[] =>
+  steps.map((step) => {
+    const count = step.load ? null : loadsSaid(step.text);
+    return count === null ? step : { ...step, load: { leastG: 0, mostG: Math.ceil(grams / count) } };
+  });

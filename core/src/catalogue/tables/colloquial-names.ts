@@ -414,6 +414,8 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   "charlotte potato": ["potato"],
   "celery head": ["celery"],
   "tinned corn": ["corn-tinned"],
+  "tinned plum tomato": ["tomato-tinned"],
+  "tinned cherry tomato": ["tomato-tinned"],
   "canned corn": ["corn-tinned"],
   endive: ["belgian-endive", "curly-endive", "escarole"],
   cogollo: ["lettuce-romaine"],
