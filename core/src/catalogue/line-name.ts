@@ -130,12 +130,14 @@ function inATin(name: string, word: string, index: NameIndex): LineIngredient | 
 
 const states = /^(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
 
+const jarred = /\b(?:jarred|(?:from|in|out of) (?:a|the) jar|jar sort)\b/i;
+
 /**
  * "chickpeas, dried", "peas, frozen", "onions, spring": what is said after the comma makes another food than the name
  * alone.
  */
 function inItsState(name: string, preparation: string, index: NameIndex): LineIngredient | undefined {
-  const state = states.exec(preparation)?.[1];
+  const state = jarred.test(preparation) ? "jarred" : states.exec(preparation)?.[1];
   const [kind = ""] = preparation.split(/[,;]/);
   const other =
     (state === undefined ? undefined : findExactly(`${state} ${name}`, index)) ??

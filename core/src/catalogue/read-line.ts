@@ -50,16 +50,23 @@ const timesOver = /(?:^|\s)[x×] ?\d+$/i;
 const pressedApart =
   /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)|(?:[\d½¼¾]|\b(?:half|one|two|three))(?: of (?:it|them))? (?:juiced|zested|squeezed)/i;
 
-/** "salt, pepper", "watercress, spinach and rocket": what stands after the comma is a food of its own, or several. */
-function namesAnother(
-  { preparation }: LineParts,
-  ingredient: LineIngredient,
-  { index }: LineReader,
-): boolean {
+/** The food of "pepper", "pinch salt", "2 tbsp oil": a name and nothing else, with an amount or without. */
+function plainFood(text: string, { index, cup }: LineReader): readonly string[] | undefined {
+  const exactly = findExactly(text, index);
+  if (exactly) return exactly.ids;
+  const { count, name, preparation } = splitLine(text, cup);
+  return count && preparation === "" ? findExactly(name, index)?.ids : undefined;
+}
+
+/**
+ * "salt, pepper", "1 t sugar, pinch salt", "watercress, spinach and rocket": what stands after the comma is a food of its
+ * own, or several.
+ */
+function namesAnother({ preparation }: LineParts, ingredient: LineIngredient, reader: LineReader): boolean {
   const [first = ""] = preparation.split(/[,;]/);
-  const all = first.split(/ (?:and|&) /i).map((one) => findExactly(one, index));
+  const all = first.split(/ (?:and|&) /i).map((one) => plainFood(one, reader));
   const isOwn = (ids: readonly string[]): boolean => ingredient.kind === "one" && ids.includes(ingredient.id);
-  return all.every((one) => one !== undefined && !isOwn(one.ids));
+  return all.every((ids) => ids !== undefined && !isOwn(ids));
 }
 
 /** "1 egg each", "2 figs per person": how many that is, the line does not say. */

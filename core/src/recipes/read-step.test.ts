@@ -188,3 +188,17 @@ describe("a paragraph with several tasks", () => {
       expect(tasksOf(text)).toEqual([text]);
   });
 });
+
+describe("a pot that is left to boil", () => {
+  it.each([
+    ["Boil the beets for 40–50 minutes until a knife slips in.", { low: 40, high: 50 }, null],
+    ["Eggs 8 min in boiling water, then cold water.", { low: 8, high: 8 }, null],
+    ["Simmer for 5 minutes.", { low: 5, high: 5 }, null],
+    ["Simmer for 4 minutes.", null, 4],
+    ["Simmer for 20 minutes, stirring often.", null, 20],
+    ["Fry the onions for 15 minutes.", null, 15],
+    ["Cook over a low heat for 15 minutes.", { low: 15, high: 15 }, null],
+  ])("%p", (text, passiveMin, activeMin) => {
+    expect(readStep(text)).toMatchObject({ tool: "hob", passiveMin, activeMin });
+  });
+});

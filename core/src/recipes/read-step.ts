@@ -29,7 +29,7 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
   const minutes = minutesIn(
     english.replace(/every [^.;,]+/gi, "").replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, ""),
   );
-  const passive = isPassive(english, tool);
+  const passive = isPassive(english, tool, minutes?.high);
   const waits = minutes !== null && passive && tool === null;
   return stepOf(text, {
     tool,

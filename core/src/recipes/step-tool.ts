@@ -48,10 +48,19 @@ const byItself =
 
 const passiveTools: readonly (StepTool | null)[] = ["oven", "fridge", "freezer"];
 
-/** Does it run by itself, in the oven, the fridge, or standing? Water that simmers for long does too. */
-export const isPassive = (text: string, tool: StepTool | null): boolean =>
+/** A pot that boils or steams for so long needs nobody beside it, minutes. Common practice, no source. */
+const leftToBoilMin = 5;
+const inWater = /\b(?:simmer|boil|steam|poach)(?:ing)?\b/i;
+const isWatched = /\b(?:stir|whisk|beat|turn|reduce|skim|shak|toss|bast)(?:e|s|ed|ing|ring)?\b/i;
+
+/** Does a pot cook by itself: covered, over a low heat, or in water for some time with nothing to do to it? */
+const isLeftToCook = (text: string, mostMin: number): boolean =>
+  (/\b(?:simmer|boil|cook|steam)\b/i.test(text) &&
+    /\b(?:until tender|until cooked|cover(?:ed)?|lid|(?:low|gentle) heat)\b/i.test(text)) ||
+  (inWater.test(text) && mostMin >= leftToBoilMin && !isWatched.test(text));
+
+/** Does it run by itself, in the oven, the fridge, or standing? Water that boils for `mostMin` minutes does too. */
+export const isPassive = (text: string, tool: StepTool | null, mostMin = 0): boolean =>
   passiveTools.includes(tool) ||
   (tool === null && byItself.test(text)) ||
-  (tool === "hob" &&
-    /\b(?:simmer|boil|cook|steam)\b/i.test(text) &&
-    /\b(?:until tender|until cooked|cover(?:ed)?|lid|(?:low|gentle) heat)\b/i.test(text));
+  (tool === "hob" && isLeftToCook(text, mostMin));

@@ -74,6 +74,7 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["stem"], ingredients: ["ginger"] },
   { words: ["ring"], categories: ["allium"] },
   { words: ["quarter"], ingredients: ["lamb"] },
+  { words: ["leftover"], classes: rawFlesh },
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
 ];
 
