@@ -119,14 +119,16 @@ function asAnswered(name: string, { meanings, facts, meant }: LineReader): LineI
 /** The words under which an answer is remembered: of a name in any case, number and order of marks. */
 export const meaningKey = (name: string): string => wordsOf(name).join(" ");
 
-/** "6 tins tomatoes": what comes in a tin is another food than what is picked. */
+/** "6 tins tomatoes", "1 jar horseradish": what comes in a tin or a jar is another food than what is picked. */
 function inATin(name: string, word: string, index: NameIndex): LineIngredient | undefined {
-  if (!/^(?:tin|can)$/.test(word)) return undefined;
+  const how = howPacked[word];
+  if (how === undefined) return undefined;
   const plain = wordsOf(name).filter((one) => !describesOnly(one));
-  const other = findExactly(`tinned ${name}`, index) ?? findExactly(`tinned ${plain.join(" ")}`, index);
+  const other = findExactly(`${how} ${name}`, index) ?? findExactly(`${how} ${plain.join(" ")}`, index);
   const named = asIngredient(other);
   return named.kind === "one" ? named : undefined;
 }
+const howPacked: Readonly<Record<string, string>> = { tin: "tinned", can: "tinned", jar: "jarred" };
 
 const states = /^(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
 

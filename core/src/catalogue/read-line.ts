@@ -93,6 +93,9 @@ function questionsOf(
   return weight && !weight.ok ? [weight.issue] : [];
 }
 
+/** Until these are answered, nothing is said of the grams: they would be of half the line, or a guess. */
+const leavesOpen: ReadonlySet<LineQuestion["code"]> = new Set(["amount-unclear", "two-ingredients"]);
+
 type EnglishReading = { readonly reading: LineReading; readonly isKnown: boolean };
 
 function readEnglish(text: string, reader: LineReader): EnglishReading {
@@ -106,7 +109,7 @@ function readEnglish(text: string, reader: LineReader): EnglishReading {
   const { part } = named;
   const read = facts ? weightOf({ ...parts, part }, facts, reader) : undefined;
   const questions = questionsOf({ parts, reader }, ingredient, read);
-  const weight = read?.ok && !questions.some((one) => one.code === "amount-unclear") ? read.value : undefined;
+  const weight = read?.ok && !questions.some(({ code }) => leavesOpen.has(code)) ? read.value : undefined;
   const reading: LineReading = {
     text,
     heading: parts.heading,
