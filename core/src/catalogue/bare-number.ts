@@ -1,5 +1,4 @@
-import type { MeasuredFacts } from "./find-measure.ts";
-import { countToGrams } from "./to-grams.ts";
+import { findCounted, type MeasuredFacts } from "./find-measure.ts";
 
 /** A number without a unit that may count pieces or be grams off the scale, and each of the two said in full. */
 export type BareNumber = {
@@ -14,11 +13,8 @@ const readilyCounted = 12;
 const mostCounted = 60;
 
 /** The least that one of it weighs in grams; undefined where it is not counted. */
-function lightestPieceG(facts: MeasuredFacts, pieceG: number | undefined): number | undefined {
-  if (pieceG !== undefined) return pieceG;
-  const one = countToGrams({ low: 1, high: 1 }, { word: "", size: "", preparation: [] }, facts);
-  return one.ok ? one.value.grams.low : undefined;
-}
+const lightestPieceG = (facts: MeasuredFacts, pieceG: number | undefined): number | undefined =>
+  pieceG ?? findCounted({ word: "", size: "", preparation: [] }, facts)?.grams.low;
 
 /**
  * Whether "2" may mean two of them as well as two grams; undefined where only one can be meant: the food is not counted,

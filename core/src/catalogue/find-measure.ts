@@ -2,7 +2,7 @@ import { customaryMl, estimate, times, type Estimate, type SizeWord } from "../m
 import type { IngredientFacts } from "./catalogue.ts";
 import { singularWord, wordsOf } from "./name-keys.ts";
 import type { MeasureRow } from "./rows.ts";
-import { looseMeasuresFor } from "./tables/colloquial-measures.ts";
+import { countedBy, looseMeasuresFor } from "./tables/colloquial-measures.ts";
 
 export type MeasuredFacts = Pick<
   IngredientFacts,
@@ -38,13 +38,11 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   rib: ["stalk"],
   stem: ["sprig"],
   frond: ["sprig"],
-  spear: ["each-medium"],
   crown: ["head"],
   tin: ["can-drained", "can"],
   can: ["can-drained", "can"],
   jar: ["can-drained", "can"],
   cob: ["ear"],
-  bulb: ["head", "each-medium"],
   heart: ["head-heart", "each-medium", "head"],
   segment: ["clove"],
   squirt: ["squeeze"],
@@ -52,12 +50,8 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   round: ["slice"],
   packet: ["block"],
   pot: ["bunch"],
-  fillet: ["each-medium"],
-  cube: ["each-medium"],
-  sheet: ["each-medium"],
   walnut: ["knob"],
   strip: ["slice"],
-  steak: ["each-medium"],
   loaf: ["each-medium"],
   pack: ["block"],
   package: ["block"],
@@ -121,11 +115,16 @@ function sized(name: string, size: SizeWord, rows: readonly MeasureRow[]): OneMe
 
 type Prepared = { readonly ownWords: ReadonlySet<string>; readonly rows: readonly MeasureRow[] };
 
+/** What food comes in is no name of it: "2 jars artichoke hearts" are no two hearts. */
+const container = /^(?:jar|tin|can|bottle|tub|pot|pack|packet|bag|box|tube)$/;
+
 const prepare = (facts: MeasuredFacts): Prepared => {
   const own = new Set(facts.measures.map((m) => m.measure));
   const loose = looseMeasuresFor({ ...facts, gramsPerMl: facts.composition?.gramsPerMl ?? null });
   return {
-    ownWords: new Set(wordsOf(`${facts.us} ${facts.uk} ${facts.id.replaceAll("-", " ")}`)),
+    ownWords: new Set(
+      wordsOf(`${facts.us} ${facts.uk} ${facts.id.replaceAll("-", " ")}`).filter((w) => !container.test(w)),
+    ),
     rows: [
       ...[...facts.measures].sort((a, b) => stateRank(a) - stateRank(b)),
       ...loose.filter((m) => !own.has(m.measure)),
@@ -155,13 +154,17 @@ export const hasOwnMeasure = (word: string, facts: Pick<IngredientFacts, "measur
   return tinned || facts.measures.some((m) => names.includes(m.measure));
 };
 
+/** What else the tables may call a measure of this food: a spear is an asparagus, and no cube a whole aubergine. */
+const otherNames = (word: string, { id }: MeasuredFacts): readonly string[] =>
+  otherWords[word] ?? (countedBy[word]?.includes(id) ? ["each-medium", "head"] : []);
+
 /** One of what was counted ("bunch", "clove", or the thing itself); undefined when its weight is not known. */
 export function findCounted(ask: MeasureAsk, facts: MeasuredFacts): OneMeasure | undefined {
   const rows = allRows(facts);
   const word = singularWord(ask.word.toLowerCase());
   const plain = isOwnName(word, facts) && !rows.some((m) => m.measure === word) ? "" : word;
   const forms = ask.preparation.map((p) => `${plain}-${singularWord(p)}`);
-  const names = [...forms, plain, ...(otherWords[plain] ?? [])].filter((name) => name !== "");
+  const names = [...forms, plain, ...otherNames(plain, facts)].filter((name) => name !== "");
   for (const name of names) {
     const one = sized(name, ask.size, rows);
     if (one) return one;

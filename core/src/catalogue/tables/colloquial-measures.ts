@@ -46,6 +46,19 @@ const looseMeasures: readonly LooseMeasure[] = [
   { measure: "clove", categories: ["allium"], per: "g", amount: 3.5, low: 2, high: 8 },
 ];
 
+/** Words for a whole one of some foods only; of any other they are asked about. Common practice, no source. */
+export const countedBy: Readonly<Record<string, readonly string[]>> = {
+  bulb: ["garlic", "onion", "red-onion", "shallot", "fennel-bulb"],
+  spear: ["asparagus", "sprouting-broccoli", "gherkin"],
+  fillet: [
+    ...["white-fish", "salmon", "trout", "mackerel", "mackerel-smoked", "smoked-salmon", "anchovy", "tuna-fresh"],
+    "sardine-tinned",
+  ],
+  steak: ["beef", "lamb", "pork", "tuna-fresh", "salmon", "white-fish"],
+  cube: ["stock-cube"],
+  sheet: ["puff-pastry", "shortcrust-pastry", "filo-pastry", "nori", "pasta-dry", "gelatine"],
+};
+
 /** What is counted by a name that is a size of its own. Common practice, no source. */
 export const colloquialMeasures: readonly (readonly [said: string, measure: MeasureName])[] = [
   ["little gem", "head-little-gem"],
