@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import { referenceCatalogue } from "./reference.ts";
+import { lineReader, readLine } from "./read-line.ts";
 import { namedExactly, nameOf, searchNames } from "./names.ts";
 
 const all = [...referenceCatalogue.ingredients.values()];
@@ -75,5 +76,39 @@ describe("finding an ingredient by any of its names", () => {
   it("says the name in the kitchen's own dialect", () => {
     const zucchini = referenceCatalogue.ingredients.get("zucchini");
     expect(zucchini && [nameOf(zucchini, "uk"), nameOf(zucchini, "us")]).toEqual(["courgette", "zucchini"]);
+  });
+});
+
+describe("lines that say a name in full", () => {
+  const reader = lineReader(referenceCatalogue, { cup: "metric", ounces: {} });
+  /** Names that more than one food goes by: the other one is as right. */
+  const shared = new Set([
+    ...[
+      "chicory",
+      "cime di rapa",
+      "cayenne",
+      "turnip",
+      "butter bean",
+      "nectarine",
+      "burrata",
+      "labneh",
+      "tamari",
+    ],
+    ...["grapeseed oil", "smoked paprika", "plum tomatoes"],
+  ]);
+
+  it("are of that food, or asked about: every name of every food, alone, measured, chopped, and in a list", () => {
+    const wrong = all.flatMap((one) =>
+      [one.us, one.uk, ...one.other]
+        .map((name) => name.replace(/ ?\(.*\)/, "").trim())
+        .filter((name) => !shared.has(name))
+        .flatMap((name) =>
+          [name, `100 g ${name}`, `${name} 100 g`, `200g ${name}, chopped`].flatMap((text) => {
+            const { ingredient } = readLine(text, reader);
+            return ingredient.kind === "one" && ingredient.id !== one.id ? [`${text}: ${ingredient.id}`] : [];
+          }),
+        ),
+    );
+    expect(wrong).toEqual([]);
   });
 });

@@ -98,8 +98,27 @@ const leavesOpen: ReadonlySet<LineQuestion["code"]> = new Set(["amount-unclear",
 
 type EnglishReading = { readonly reading: LineReading; readonly isKnown: boolean };
 
+const leadingNumber = /^(?:[\d.,/½¼¾⅓⅔ -]+(?![\p{L}]))? ?/u;
+
+const isSameFood = (ids: readonly string[], others: readonly string[] = []): boolean =>
+  ids.length === others.length && ids.every((id) => others.includes(id));
+
+/** "glass noodles", "2 flat mushrooms": the measure that was read begins a name, and measures nothing. */
+function partsOf(text: string, { cup, index }: LineReader): LineParts {
+  const parts = splitLine(text, cup);
+  const [number = ""] = leadingNumber.exec(text) ?? [];
+  const name = text.slice(number.length).trim();
+  const whole = findExactly(name, index);
+  const isMeasured = parts.word !== "" || parts.unit !== null;
+  const beginsWithIt = name.length > parts.name.length && name.endsWith(parts.name);
+  if (!isMeasured || !beginsWithIt || !whole || isSameFood(whole.ids, findExactly(parts.name, index)?.ids))
+    return parts;
+  const count = number.trim() === "" ? null : parts.count;
+  return { ...parts, count, word: "", unit: null, name, wholeName: name };
+}
+
 function readEnglish(text: string, reader: LineReader): EnglishReading {
-  const parts = splitLine(text, reader.cup);
+  const parts = partsOf(text, reader);
   const named = parts.heading
     ? { ingredient: { kind: "unknown" as const }, alternatives: [], part: undefined, isKnown: true }
     : nameOfLine(parts, reader);

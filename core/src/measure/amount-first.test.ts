@@ -27,6 +27,7 @@ describe("a line that names the food first is turned round", () => {
     ["cream, 500 ml bottle", "500 ml cream , bottle"],
     ["leeks, 3 bunches (600 g)", "3 bunches (600 g) leeks"],
     ["feta pack 200 g", "200 g feta"],
+    ["peppers in a jar 200 g", "200 g peppers in a jar"],
     ["chard, about 400 g", "400 g chard"],
     ["parsley, half a bunch", "half a bunch parsley"],
     ["parsley, half a bunch, chopped", "half a bunch parsley, chopped"],

@@ -43,7 +43,7 @@ const spokenLast = new RegExp(
   `^(?<name>\\p{L}[^\\d,()]*), (?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
   "iu",
 );
-const packAtEnd = new RegExp(`(?<=\\p{L} )(?:${anyOf(packWords)})$`, "iu");
+const packAtEnd = new RegExp(`(?<=\\p{L} )(?<! (?:a|an|the) )(?:${anyOf(packWords)})$`, "iu");
 
 const join = (...parts: readonly string[]): string =>
   parts
