@@ -107,7 +107,7 @@ const isSameFood = (ids: readonly string[], others: readonly string[] = []): boo
 function partsOf(text: string, { cup, index }: LineReader): LineParts {
   const parts = splitLine(text, cup);
   const [number = ""] = leadingNumber.exec(text) ?? [];
-  const name = text.slice(number.length).trim();
+  const [name = ""] = text.slice(number.length).split(/ ?[,;(]/);
   const whole = findExactly(name, index);
   const isMeasured = parts.word !== "" || parts.unit !== null;
   const beginsWithIt = name.length > parts.name.length && name.endsWith(parts.name);
