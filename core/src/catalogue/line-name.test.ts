@@ -42,6 +42,8 @@ describe("which food a line names", () => {
   it("a part of a food, where its trim gives one", () => {
     expect(named("1 cauliflower core")).toMatchObject({ part: "core", isKnown: true });
     expect(named("2 celery stalks").part).toBeUndefined();
+    // Dried, they are another food than what comes off fresh carrots and eggs.
+    expect([idOf("20 g dried carrot tops"), idOf("20 g dried egg white")]).toEqual(["asks", "asks"]);
   });
 
   it("what else would do, and how much of it", () => {

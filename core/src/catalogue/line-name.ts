@@ -36,7 +36,8 @@ const idsOf = (named: LineIngredient): readonly string[] =>
 function partOfLine(name: string, reader: LineReader): NamedLine | undefined {
   const said = splitPart(name);
   if (!said) return undefined;
-  const food = idsOf(asIngredient(findNamed(said.food, reader.index)));
+  const match = findNamed(said.food, reader.index);
+  const food = isFullyKnown(match) ? (match?.ids ?? []) : [];
   const whole = idsOf(asIngredient(findNamed(name, reader.index)));
   const giving = food.filter((id) => {
     const facts = reader.facts(id);

@@ -39,7 +39,7 @@ const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts):
   /\d/.test(name.replace(telling, "")) ||
   (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
   (unit === null && stated === null && aWeight.test(preparation)) ||
-  (count === null && stated === null && spokenAmount.test(preparation)) ||
+  (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
   pressedApart.test(preparation) ||
   timesOver.test(preparation);
 

@@ -31,6 +31,7 @@ describe("a line that names the food first is turned round", () => {
     ["chard, about 400 g", "400 g chard"],
     ["parsley, half a bunch", "half a bunch parsley"],
     ["parsley, half a bunch, chopped", "half a bunch parsley, chopped"],
+    ["parsley stalks from half a bunch", "half a bunch parsley stalks"],
     ["basil, a good handful", "a good handful basil"],
     ["red onion (1/2), sliced", "1/2 red onion, sliced"],
     ["red onion (2 small), sliced", "2 small red onion, sliced"],

@@ -40,7 +40,7 @@ const oneLast = new RegExp(
 );
 /** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */
 const spokenLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d,()]*), (?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
+  `^(?<name>\\p{L}[^\\d,()]*)(?:,| from|, from) (?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
   "iu",
 );
 const packAtEnd = new RegExp(`(?<=\\p{L} )(?<! (?:a|an|the) )(?:${anyOf(packWords)})$`, "iu");

@@ -417,6 +417,8 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   "jarred artichoke": ["artichoke-heart-jar"],
   "jarred pepper": ["roasted-pepper-jar"],
   "jarred red pepper": ["roasted-pepper-jar"],
+  "coarse salt": ["salt-rock"],
+  "coarse sea salt": ["salt-rock"],
   "tinned corn": ["corn-tinned"],
   "tinned plum tomato": ["tomato-tinned"],
   "tinned cherry tomato": ["tomato-tinned"],

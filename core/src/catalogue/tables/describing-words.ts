@@ -75,6 +75,7 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["ring"], categories: ["allium"] },
   { words: ["quarter"], ingredients: ["lamb"] },
   { words: ["leftover"], classes: rawFlesh },
+  { words: ["dried", "dry", "ground", "powder", "powdered"], ingredients: ["ginger", "turmeric-fresh", "galangal", "lemongrass"] },
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
 ];
 
