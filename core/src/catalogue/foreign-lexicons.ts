@@ -6,7 +6,11 @@ export const foreignNamesOf = (id: string, language: Language): readonly string[
   foreignNames[id]?.[language].split(",").map((name) => name.trim()) ?? [];
 
 /** Ids that English lines mean more than one food by. */
-const unlikeItsId: Readonly<Record<string, string>> = { lentil: "cooked lentil", yam: "white yam" };
+const unlikeItsId: Readonly<Record<string, string>> = {
+  lentil: "cooked lentil",
+  yam: "white yam",
+  "salt-sea-fine": "salt",
+};
 
 /** What an ingredient is called in the English that lines are read in: its id, which nothing else is called. */
 const readAs = (id: string): string => unlikeItsId[id] ?? id.replaceAll("-", " ");

@@ -19,8 +19,7 @@ export function splitFoods(
   text: string,
   { english, namesFood }: { readonly english: string; readonly namesFood: (text: string) => boolean },
 ): string[] {
-  const said = english.trim().replace(/\bsalt sea fine\b/i, "salt");
-  const [, salt, pepper] = saltAndPepper.exec(said) ?? [];
+  const [, salt, pepper] = saltAndPepper.exec(english.trim()) ?? [];
   if (salt === undefined || pepper === undefined) return listed(text, namesFood);
   const ground = /black|white/i.test(pepper) ? pepper : pepper.replace(/pepper/i, "black pepper");
   return [`${salt} to taste`, `${ground} to taste`];

@@ -42,10 +42,10 @@ describe("names in other languages", () => {
 describe("putting a line into English", () => {
   it.each([
     ["es", "2 cucharadas de aceite de oliva", "2 tbsp of olive oil"],
-    ["es", "sal al gusto", "salt sea fine to taste"],
+    ["es", "sal al gusto", "salt to taste"],
     ["fr", "le jus d'un citron", "juice of a lemon"],
     ["fr", "3 c. à s. d'huile d'olive", "3 tbsp of olive oil"],
-    ["it", "sale q.b.", "salt sea fine to taste"],
+    ["it", "sale q.b.", "salt to taste"],
     ["it", "mezzo limone", "half a lemon"],
     ["de", "1 kleiner Weißkohl", "1 small cabbage green"],
     ["de", "2 Knoblauchzehen", "2 clove garlic"],

@@ -70,11 +70,16 @@ describe("a line taken apart", () => {
       false,
       false,
     ]);
-    expect([parts("2/3 leeks").isOdd, parts("2/3 leek").isOdd, parts("2/3 cups peas").isOdd]).toEqual([
-      true,
-      false,
-      false,
-    ]);
+    const odd = (text: string): boolean => parts(text).isOdd;
+    expect(["2/3 leeks", "3/4 small onions", "1/2 tomatoes, ripe"].map(odd)).toEqual([true, true, true]);
+    const fractions = [
+      "2/3 leek",
+      "2/3 cups peas",
+      "3/4 pounds leeks",
+      "3/4 bunches dill",
+      "1/2 molasses of it",
+    ];
+    expect(fractions.map(odd)).toEqual(fractions.map(() => false));
   });
 
   it("adds a smaller unit of the same kind, no other", () => {

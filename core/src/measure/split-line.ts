@@ -2,7 +2,7 @@ import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
 import { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 import { amountFirst } from "./amount-first.ts";
-import { anyOf, measurePraise, measureWords, pluralOf } from "./amount-words.ts";
+import { anyOf, massWords, measurePraise, measureWords, pluralOf, volumeWords } from "./amount-words.ts";
 import { onceSaid } from "./double-amount.ts";
 import { eggParts, leavesFrom, takeFruitPart, takeLength } from "./fruit-part.ts";
 import { takeStated, type Stated, type StatedAmount } from "./stated-amount.ts";
@@ -192,8 +192,10 @@ export function splitLine(text: string, cup: CupSystem): LineParts {
 }
 
 /** "2/3 leeks" may be two or three of them, or a part of one; "2/3 leek" and "2/3 cup" are parts. */
-const severalNotFraction =
-  /^(?:1\/2|2\/3|3\/4|4\/5|5\/6) (?:(?:small|medium|large|big|ripe|red|white|green) )*(?!cups|tsps|tbsps)\p{L}+(?:s|oes)(?=$|[,;( ])(?! of\b)/iu;
+const severalNotFraction = new RegExp(
+  `^(?:1/2|2/3|3/4|4/5|5/6) (?:(?:small|medium|large|big|ripe|red|white|green) )*(?!(?:${massWords}|${volumeWords}|${anyOf(measureWords)}|dozens?)\\b)\\p{L}+s(?=$|[,;( ])(?! of\\b)`,
+  "iu",
+);
 
 /** "1.000 g" may be a thousand or one. */
 const oddThousands = /(?<![\d.])[1-9]\d{0,2}\.\d{3} ?(?:g|gr|grams?|ml)\b/i;
