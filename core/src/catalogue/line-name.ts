@@ -140,6 +140,7 @@ const jarred = /\b(?:jarred|(?:from|in|out of) (?:a|the) jar|jar sort)\b/i;
  * alone.
  */
 function inItsState(name: string, preparation: string, index: NameIndex): LineIngredient | undefined {
+  if (preparation === "") return undefined;
   const state = jarred.test(preparation) ? "jarred" : states.exec(preparation)?.[1];
   const [kind = ""] = preparation.split(/[,;]/);
   const other =

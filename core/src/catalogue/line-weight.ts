@@ -83,10 +83,11 @@ const fleshToo =
 
 /** "juice of half a lemon": so much of the fruit's own juice or zest. */
 function fruitWeight(parts: LineParts, facts: IngredientFacts): Result<Weight, WeightIssue> | undefined {
-  const asked = partsAsked(parts);
   const isFruit = facts.measures.some((m) => m.measure === "zest-of-one" || m.measure === "juice-of-one");
+  if (!isFruit || parts.unit || parts.word || !parts.count) return undefined;
+  const asked = partsAsked(parts);
   const isEaten = parts.parts.length === 0 && fleshToo.test(parts.preparation);
-  if (asked.length === 0 || isEaten || !isFruit || parts.unit || parts.word || !parts.count) return undefined;
+  if (asked.length === 0 || isEaten) return undefined;
   const count = parts.count;
   const each = [...new Set(asked)].map((part) =>
     countToGrams(count, { word: `${part}-of-one`, size: "", preparation: [] }, facts),

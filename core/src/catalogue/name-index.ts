@@ -9,7 +9,7 @@ type Named = Pick<Ingredient, "id" | "us" | "uk" | "other" | "category" | "trait
 
 type Found = { readonly ids: readonly string[]; readonly how: "name" | "usual" };
 
-type Spelt = { readonly words: readonly string[]; readonly found: Found };
+type Spelt = { readonly words: readonly string[]; readonly letters: number; readonly found: Found };
 
 /** Every name of every ingredient, ready to be looked up by its words. Built once per catalogue. */
 export type NameIndex = {
@@ -20,6 +20,8 @@ export type NameIndex = {
   /** What each ingredient is, as far as it tells which words merely describe it. */
   readonly kinds: ReadonlyMap<string, Kind>;
 };
+
+const lettersIn = (words: readonly string[]): number => words.reduce((total, word) => total + word.length, 0);
 
 export function indexNames(ingredients: Iterable<Named>): NameIndex {
   const best = new Map<string, { rank: number; ids: Set<string> }>();
@@ -47,7 +49,7 @@ export function indexNames(ingredients: Iterable<Named>): NameIndex {
   for (const [key, found] of byKey) {
     const words = key.split(" ");
     const alike = byWordCount.get(words.length) ?? [];
-    alike.push({ words, found });
+    alike.push({ words, letters: lettersIn(words), found });
     byWordCount.set(words.length, alike);
   }
   return { byKey, byWordCount, kinds, longest: Math.max(1, ...byWordCount.keys()) };
@@ -96,8 +98,9 @@ function leftOverOf(words: readonly string[], { start, length, found }: Span, in
   return words.filter((word, at) => (at < start || at >= end) && isSaid(word, at)).join(" ");
 }
 
+const mostSlips = 2;
 /** How many letters of a word may be wrong: one in a short word, two in a long one. */
-const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : 2);
+const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : mostSlips);
 
 /** Letters wrong between two names of as many words; undefined when any word is too far off. */
 function slipsBetween(words: readonly string[], meant: readonly string[]): number | undefined {
@@ -117,7 +120,10 @@ function slipsBetween(words: readonly string[], meant: readonly string[]): numbe
 function nearest(words: readonly string[], index: NameIndex): NameMatch | undefined {
   const meant = words.filter((word) => !describesAny(word));
   let best: { slips: number; ids: Set<string> } = { slips: Infinity, ids: new Set() };
-  for (const { words: name, found } of index.byWordCount.get(meant.length) ?? []) {
+  const letters = lettersIn(meant);
+  for (const { words: name, letters: inName, found } of index.byWordCount.get(meant.length) ?? []) {
+    // Each letter too many or too few is a slip: more than are allowed need no closer look.
+    if (Math.abs(letters - inName) > Math.min(best.slips, mostSlips * meant.length)) continue;
     const slips = slipsBetween(name, meant);
     if (slips === undefined || slips > best.slips) continue;
     best = { slips, ids: new Set([...(slips < best.slips ? [] : best.ids), ...found.ids]) };

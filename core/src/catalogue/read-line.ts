@@ -13,10 +13,10 @@ import type { Weight } from "./to-grams.ts";
 
 /** "1 lemon, juiced" asks for its juice alone, which is an ingredient of its own. */
 function asPressed(named: LineIngredient, parts: LineParts, weight: Weight | undefined): LineIngredient {
-  const asked = partsAsked(parts);
   const isPoured = parts.parts.length > 0 && parts.stated?.kind === "volume";
-  const isPressed = weight?.form === "usable" && (!weight.weighed || isPoured) && asked.length > 0;
-  return named.kind === "one" && isPressed && asked.every((part) => part === "juice")
+  if (named.kind !== "one" || weight?.form !== "usable" || (weight.weighed && !isPoured)) return named;
+  const asked = partsAsked(parts);
+  return asked.length > 0 && asked.every((part) => part === "juice")
     ? { ...named, id: ingredientAfter(named.id, "squeeze") }
     : named;
 }
@@ -50,10 +50,14 @@ const timesOver = /(?:^|\s)[x×] ?\d+$/i;
 const pressedApart =
   /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)|(?:[\d½¼¾]|\b(?:half|one|two|three))(?: of (?:it|them))? (?:juiced|zested|squeezed)/i;
 
+const saysAmount =
+  /^(?:[\d½¼¾⅓⅔]|(?:an?|one|two|three|four|half|some|pinch|dash|handful|splash|squeeze|drizzle|knob|sprig|clove)\b)/i;
+
 /** The food of "pepper", "pinch salt", "2 tbsp oil": a name and nothing else, with an amount or without. */
 function plainFood(text: string, { index, cup }: LineReader): readonly string[] | undefined {
   const exactly = findExactly(text, index);
   if (exactly) return exactly.ids;
+  if (!saysAmount.test(text)) return undefined;
   const { count, name, preparation } = splitLine(text, cup);
   return count && preparation === "" ? findExactly(name, index)?.ids : undefined;
 }
@@ -108,11 +112,10 @@ function partsOf(text: string, { cup, index }: LineReader): LineParts {
   const parts = splitLine(text, cup);
   const [number = ""] = leadingNumber.exec(text) ?? [];
   const [name = ""] = text.slice(number.length).split(/ ?[,;(]/);
-  const whole = findExactly(name, index);
   const isMeasured = parts.word !== "" || parts.unit !== null;
-  const beginsWithIt = name.length > parts.name.length && name.endsWith(parts.name);
-  if (!isMeasured || !beginsWithIt || !whole || isSameFood(whole.ids, findExactly(parts.name, index)?.ids))
-    return parts;
+  if (!isMeasured || name.length <= parts.name.length || !name.endsWith(parts.name)) return parts;
+  const whole = findExactly(name, index);
+  if (!whole || isSameFood(whole.ids, findExactly(parts.name, index)?.ids)) return parts;
   const count = number.trim() === "" ? null : parts.count;
   return { ...parts, count, word: "", unit: null, name, wholeName: name };
 }
@@ -177,11 +180,19 @@ function bestLanguages(text: string, reader: LineReader): InLanguage[] {
   return best ? [best, ...others.filter((one) => byFit(best, one) === 0)] : [];
 }
 
+/** Two readings that fit equally well are enough to know that it must be asked. */
+const mostTried = 2;
+
 type ForeignReading = EnglishReading & { readonly best: InLanguage };
 
 /** The line as the language reads it that fits best; where two fit as well and name different foods, it is asked which. */
 function readForeign(text: string, reader: LineReader): ForeignReading | undefined {
-  const all = bestLanguages(text, reader).map((best) => ({ ...readEnglish(best.english, reader), best }));
+  const tied = bestLanguages(text, reader);
+  // Neighbouring languages often put a line into the same English.
+  const apart = tied
+    .filter((one, i) => tied.findIndex(({ english }) => english === one.english) === i)
+    .slice(0, mostTried);
+  const all = apart.map((best) => ({ ...readEnglish(best.english, reader), best }));
   const clear = all.find(
     ({ reading }) => reading.ingredient.kind === "one" && reading.questions.length === 0,
   );

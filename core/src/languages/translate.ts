@@ -12,7 +12,7 @@ export type Translation = {
   readonly named: number;
 };
 
-const tokens = /\p{L}+(?:\.(?=\p{L}))?|\d+(?:[.,/]\d+)*|[^\p{L}\d]+/gu;
+const tokenPattern = /\p{L}+(?:\.(?=\p{L}))?|\d+(?:[.,/]\d+)*|[^\p{L}\d]+/gu;
 const isWord = (token: string): boolean => /^\p{L}/u.test(token);
 const joins = (token: string | undefined): boolean => token !== undefined && /^[ .]{1,2}$/.test(token);
 
@@ -23,18 +23,21 @@ type Found = {
   readonly isExact: boolean;
 };
 
+/** A token as it stands and, where it is a word, as the lexicon looks it up. */
+type Token = { readonly text: string; readonly word: string; readonly stem: string };
+const tokenOf = (text: string, { language }: Lexicon): Token =>
+  isWord(text) ? { text, word: plainWord(text), stem: stemOf(text, language) } : { text, word: "", stem: "" };
+
 /** The longest phrase that begins at a token; its words have nothing but a space between them. */
-function phraseAt(parts: readonly string[], start: number, lexicon: Lexicon): Found | undefined {
-  const stems: string[] = [];
-  const words: string[] = [];
+function phraseAt(tokens: readonly Token[], start: number, lexicon: Lexicon): Found | undefined {
+  let [key, words] = ["", ""];
   let best: Found | undefined;
-  for (let at = start; stems.length < lexicon.longest; at += 2) {
-    const word = parts[at];
-    if (word === undefined || !isWord(word) || (at > start && !joins(parts[at - 1]))) break;
-    stems.push(stemOf(word, lexicon.language));
-    words.push(plainWord(word));
-    const key = stems.join(" ");
-    const exactly = lexicon.exactly.get(words.join(" "));
+  for (let at = start; at < start + 2 * lexicon.longest; at += 2) {
+    const token = tokens[at];
+    if (!token || token.word === "" || (at > start && !joins(tokens[at - 1]?.text))) break;
+    key = at === start ? token.stem : `${key} ${token.stem}`;
+    words = at === start ? token.word : `${words} ${token.word}`;
+    const exactly = lexicon.exactly.get(words);
     const english = exactly ?? lexicon.english.get(key);
     if (english !== undefined)
       best = {
@@ -54,16 +57,20 @@ const compound =
 /** Puts a line into English word by word, the longest known phrases first; what is not known stays as it is. */
 export function translate(text: string, lexicon: Lexicon): Translation {
   const parts = [
-    ...openElisions(withoutShorthand(text.replace(/\s+/g, " "), lexicon.language)).matchAll(tokens),
+    ...openElisions(withoutShorthand(text.replace(/\s+/g, " "), lexicon.language)).matchAll(tokenPattern),
   ].flatMap(([token]) => {
-    const split = lexicon.language === "de" && !phraseAt([token], 0, lexicon) ? compound.exec(token) : null;
-    return split ? [split[1] ?? "", " ", split[2] ?? ""] : [token];
+    const whole = tokenOf(token, lexicon);
+    const isCompound = lexicon.language === "de" && !phraseAt([whole], 0, lexicon);
+    const [, stem, measure] = (isCompound ? compound.exec(token) : null) ?? [];
+    return stem === undefined || measure === undefined
+      ? [whole]
+      : [stem, " ", measure].map((one) => tokenOf(one, lexicon));
   });
   let [known, unknown, named, exact] = [0, 0, 0, 0];
   let out = "";
   for (let at = 0; at < parts.length;) {
-    const token = parts[at] ?? "";
-    const found = isWord(token) ? phraseAt(parts, at, lexicon) : undefined;
+    const { text: token = "", word = "" } = parts[at] ?? {};
+    const found = word === "" ? undefined : phraseAt(parts, at, lexicon);
     if (found) {
       const words = (found.length + 1) / 2;
       known += words;

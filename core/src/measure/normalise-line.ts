@@ -107,14 +107,21 @@ export function wordsToNumber(text: string): string {
   return spoken ? withoutDozens(text.replace(spoken[0], spoken[1])) : text;
 }
 
+const plainAscii = /^[ -~]*$/;
+/** One sign for each kind of space, quote and fraction bar. */
+const plainSigns = (text: string): string =>
+  plainAscii.test(text)
+    ? text
+    : text
+        .normalize("NFC")
+        .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
+        .replace(/[‘’]/g, "'")
+        .replace(/[“”]/g, '"')
+        .replace(/\u2044/g, "/");
+
 /** One spelling of spaces, quotes and fractions; no boxes to tick, bullets, stars or pointers to notes. */
 const tidy = (text: string): string =>
-  text
-    .normalize("NFC")
-    .replace(/[\u00a0\u2007\u2009\u202f]/g, " ")
-    .replace(/[‘’]/g, "'")
-    .replace(/[“”]/g, '"')
-    .replace(/\u2044/g, "/")
+  plainSigns(text)
     .replace(/\s+/g, " ")
     .trim()
     .replace(checkBox, "")
@@ -141,7 +148,7 @@ const plainNumbers = (text: string): string =>
       "$1 $3 $2 ",
     )
     .replace(/^1 (?=half an? )/, "")
-    .replace(/(?<=^[\d¼½¾⅓⅔ ./-]+) ?([tT])\. /, " $1 ")
+    .replace(/^([\d¼½¾⅓⅔./-]+(?: [\d/]+)?) ?([tT])\. /, "$1 $2 ")
     // A mark that may be pounds or a number: it stays a word nobody knows, so that it is asked.
     .replace(/(\d) ?#/g, "$1 hash")
     .replace(/^([\d.]+|[¼½¾⅓⅔]|\d+\/\d+) an? /, "$1 ")

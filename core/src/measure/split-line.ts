@@ -1,4 +1,4 @@
-import { parseIngredient, type UnitOfMeasureDefinitions } from "parse-ingredient";
+import { parseIngredient, unitsOfMeasure, type UnitOfMeasureDefinitions } from "parse-ingredient";
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
 import { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 import { amountFirst } from "./amount-first.ts";
@@ -125,7 +125,9 @@ function takeSize(text: string): { size: SizeWord; rest: string } {
 }
 
 const serving =
-  /\s*\b(?:(?:to|for) (?:(?:deep[- ]?|shallow[- ]?|stir[- ]?)?frying|serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|roasting|brushing|greasing|tossing|the \w+)|as garnish)\b.*| to (?!\d)\p{L}+(?: \p{L}+){0,3}$/iu;
+  /\s*\b(?:(?:to|for) (?:(?:deep[- ]?|shallow[- ]?|stir[- ]?)?frying|serve|serving|garnish|finish|garnishing|decorate|sprinkle|sprinkling|drizzle|drizzling|dress|dressing|roasting|brushing|greasing|tossing|the \w+)|as garnish)\b.*$/i;
+/** "milk to loosen", "oil to coat the pan". */
+const toDoSomething = / to (?!\d)\p{L}+(?: \p{L}+){0,3}$/iu;
 
 /** "cauliflower broken into florets", "onion sliced lengthways": how it is cut, said without a comma. */
 const cutting =
@@ -136,7 +138,8 @@ function splitPreparation(text: string): { name: string; preparation: string } {
   const cut = /\s*(?:,|;| [-–—] |\()\s*/.exec(text);
   const name = cut ? text.slice(0, cut.index) : text;
   const after = cut ? text.slice(cut.index + cut[0].length) : "";
-  const purpose = serving.exec(name) ?? cutting.exec(name);
+  const purpose =
+    serving.exec(name) ?? (name.includes(" to ") ? toDoSomething.exec(name) : null) ?? cutting.exec(name);
   const kept = purpose ? name.slice(0, purpose.index) : name;
   const preparation = [purpose?.[0].trim() ?? "", after.replace(/[()]/g, " ").replace(/\s+/g, " ").trim()];
   return { name: kept.trim(), preparation: preparation.filter(Boolean).join(", ").replace(/,\s*$/, "") };
@@ -267,6 +270,8 @@ function sizeAndName(text: string): { size: SizeWord; name: string; preparation:
   return { size, ...splitPreparation(rest.replace(/^of /i, "")) };
 }
 
+const firstWordOf = (text: string): string => /^[^\s.]*/.exec(text.toLowerCase())?.[0] ?? "";
+
 type MeasureTaken = {
   readonly word: string;
   readonly unit: Unit | null;
@@ -276,8 +281,16 @@ type MeasureTaken = {
 
 const praise = new RegExp(`^(?:${measurePraise.split(" ").join("|")}),? `, "i");
 
+/** The first words of everything that the grammar takes for a measure: most lines begin with none, and are not parsed. */
+const firstWords = new Set(
+  Object.entries({ ...unitsOfMeasure, ...definitions() })
+    .flatMap(([id, { short, plural, alternates = [] }]) => [id, short, plural, ...alternates])
+    .map((written) => firstWordOf(written)),
+);
+
 /** The measure that a text begins with: "tbsp capers", "bunch of dill"; none before it, undefined. */
 function measureWord(text: string, cup: CupSystem): Omit<MeasureTaken, "size"> | undefined {
+  if (!firstWords.has(firstWordOf(text))) return undefined;
   const [line] = parseIngredient(`1 ${text}`, grammar);
   if (!line?.unitOfMeasure) return undefined;
   const unit = findUnit(line.unitOfMeasure, unitsFor(cup)) ?? null;
