@@ -1,9 +1,10 @@
 import { splitLine, type LineParts } from "../measure/index.ts";
-import { translate, type Language, type Lexicon } from "../languages/index.ts";
+import { bestLanguages, type InLanguage } from "./best-languages.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { foreignLexicons } from "./foreign-lexicons.ts";
 import { ingredientAfter } from "./ingredient-after.ts";
 import { nameOfLine } from "./line-name.ts";
+import { questionsOf } from "./line-questions.ts";
 import type { LineIngredient, LineQuestion, LineReader, LineReading } from "./line-reading.ts";
 import { partsAsked, weightOf } from "./line-weight.ts";
 import { findExactly, nameIndexOf } from "./name-index.ts";
@@ -23,79 +24,6 @@ function asPressed(named: LineIngredient, parts: LineParts, weight: Weight | und
 
 const measureOf = (parts: LineParts): string =>
   [parts.size, parts.unit?.id ?? parts.word].filter(Boolean).join(" ");
-
-/** Numbers that say how something is cut, cooked or bought, and not how much of it there is. */
-const telling =
-  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+/gi;
-
-/** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
-const spokenAmount =
-  /\b(?:an?|one|two|three|four|half an?) (?:\p{L}+ ){0,2}(?:bunch|clove|sprig|stalk|stick|handful|head|bulb|tin|can|jar|spoon|teaspoon|tablespoon|cup|slice|knob|splash|pinch|glug|leaf|piece)(?:e?s|ful)?\b/iu;
-
-const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
-
-/** Is there a number in the words that nobody has read? It might be the amount. */
-const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts): boolean =>
-  /\d/.test(name.replace(telling, "")) ||
-  (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
-  (unit === null && stated === null && aWeight.test(preparation)) ||
-  (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
-  pressedApart.test(preparation) ||
-  timesOver.test(preparation);
-
-/** "carrots (1 kg bag) x 3": how many times, left unread. */
-const timesOver = /(?:^|\s)[x×] ?\d+$/i;
-
-/** "zest 1 lemon, juice ½": another number for the other part. */
-const pressedApart =
-  /\b(?:juice|zest)(?: of)?:? (?:[\d½¼¾]|half|one|two|three)|(?:[\d½¼¾]|\b(?:half|one|two|three))(?: of (?:it|them))? (?:juiced|zested|squeezed)/i;
-
-const saysAmount =
-  /^(?:[\d½¼¾⅓⅔]|(?:an?|one|two|three|four|half|some|pinch|dash|handful|splash|squeeze|drizzle|knob|sprig|clove)\b)/i;
-
-/** The food of "pepper", "pinch salt", "2 tbsp oil": a name and nothing else, with an amount or without. */
-function plainFood(text: string, { index, cup }: LineReader): readonly string[] | undefined {
-  const exactly = findExactly(text, index);
-  if (exactly) return exactly.ids;
-  if (!saysAmount.test(text)) return undefined;
-  const { count, name, preparation } = splitLine(text, cup);
-  return count && preparation === "" ? findExactly(name, index)?.ids : undefined;
-}
-
-/**
- * "salt, pepper", "1 t sugar, pinch salt", "watercress, spinach and rocket": what stands after the comma is a food of its
- * own, or several.
- */
-function namesAnother({ preparation }: LineParts, ingredient: LineIngredient, reader: LineReader): boolean {
-  const [first = ""] = preparation.split(/[,;]/);
-  const all = first.split(/ (?:and|&) /i).map((one) => plainFood(one, reader));
-  const isOwn = (ids: readonly string[]): boolean => ingredient.kind === "one" && ids.includes(ingredient.id);
-  return all.every((ids) => ids !== undefined && !isOwn(ids));
-}
-
-/** "1 egg each", "2 figs per person": how many that is, the line does not say. */
-const isForEachEater = ({ name, preparation, stated }: LineParts): boolean =>
-  stated === null && /\b(?:each|apiece|per (?:person|head|portion|plate)|pp)$/i.test(preparation || name);
-
-function questionsOf(
-  { parts, reader }: { readonly parts: LineParts; readonly reader: LineReader },
-  ingredient: LineIngredient,
-  weight: ReturnType<typeof weightOf>,
-): LineQuestion[] {
-  if (parts.heading) return [];
-  if (/^salt ?\/ ?(?:black )?pepper$/i.test(parts.name))
-    return [{ code: "two-ingredients", text: parts.name }];
-  if (/ (?:and|&) /i.test(parts.name) && ingredient.kind !== "one")
-    return [{ code: "two-ingredients", text: parts.name }];
-  if (namesAnother(parts, ingredient, reader))
-    return [{ code: "two-ingredients", text: `${parts.name}, ${parts.preparation}` }];
-  if (ingredient.kind === "unknown") return [{ code: "ingredient-unknown", text: parts.name }];
-  if (ingredient.kind === "ask")
-    return [{ code: "ingredient-unclear", text: parts.name, candidates: ingredient.candidates }];
-  if (parts.disagrees || parts.isOdd || hasUnreadNumber(parts) || isForEachEater(parts))
-    return [{ code: "amount-unclear", text: parts.name }];
-  return weight && !weight.ok ? [weight.issue] : [];
-}
 
 /** Until these are answered, nothing is said of the grams: they would be of half the line, or a guess. */
 const leavesOpen: ReadonlySet<LineQuestion["code"]> = new Set(["amount-unclear", "two-ingredients"]);
@@ -151,33 +79,6 @@ function readEnglish(text: string, reader: LineReader): EnglishReading {
     language: null,
   };
   return { reading, isKnown: named.isKnown };
-}
-
-type InLanguage = {
-  readonly english: string;
-  readonly language: Language;
-  readonly known: number;
-  readonly exact: number;
-  readonly isWhole: boolean;
-};
-
-function inLanguage(text: string, lexicon: Lexicon): InLanguage | undefined {
-  const { text: english, known, unknown, exact } = translate(text, lexicon);
-  return known > unknown
-    ? { english, language: lexicon.language, known, exact, isWhole: unknown === 0 }
-    : undefined;
-}
-
-/** The languages that know most of the line's words, as many as know it equally well. */
-function bestLanguages(text: string, reader: LineReader): InLanguage[] {
-  const own = reader.language === null ? undefined : reader.lexicons().get(reader.language);
-  const tried = [...(own ? [own] : reader.lexicons().values())].flatMap(
-    (lexicon) => inLanguage(text, lexicon) ?? [],
-  );
-  const byFit = (a: InLanguage, b: InLanguage): number =>
-    Number(b.isWhole) - Number(a.isWhole) || b.exact - a.exact || b.known - a.known;
-  const [best, ...others] = tried.sort(byFit);
-  return best ? [best, ...others.filter((one) => byFit(best, one) === 0)] : [];
 }
 
 /** Two readings that fit equally well are enough to know that it must be asked. */
