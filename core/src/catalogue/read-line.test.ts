@@ -378,3 +378,20 @@ describe("an amount in words after the name", () => {
     expect(read("basil, a few torn").preparation).toBe("a few torn");
   });
 });
+
+describe("a word that two languages know", () => {
+  it("is asked about, with both foods, where it names two", () => {
+    expect(read("200 g platano")).toMatchObject({
+      ingredient: { kind: "ask", candidates: ["banana", "plantain"] },
+      grams: null,
+      questions: [{ code: "ingredient-unclear", candidates: ["banana", "plantain"] }],
+    });
+    expect(read("200 g platano", { language: "es" }).ingredient).toMatchObject({ id: "banana" });
+    expect(read("200 g platano", { language: "it" }).ingredient).toMatchObject({ id: "plantain" });
+  });
+
+  it("is read where its spelling is one language's own", () => {
+    expect(read("200 g de pâtes")).toMatchObject({ language: "fr", ingredient: { id: "pasta-dry" } });
+    expect(read("1 c. à s. de miel")).toMatchObject({ language: "fr", ingredient: { id: "honey" } });
+  });
+});

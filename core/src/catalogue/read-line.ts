@@ -106,7 +106,7 @@ function readForeign(text: string, reader: LineReader): ForeignReading | undefin
   const question: LineQuestion = { code: "ingredient-unclear", text: chosen.reading.name, candidates };
   return {
     ...chosen,
-    isKnown: false,
+    isKnown: true,
     reading: {
       ...chosen.reading,
       ingredient: { kind: "ask", candidates },

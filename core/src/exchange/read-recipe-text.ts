@@ -168,7 +168,7 @@ const maybeTitle = (line: Seen, namesFood: NamesFood): boolean =>
 function ingredientLine(line: Seen, { ahead, namesFood }: Around): SourceKind {
   if (line.isGroup && !line.isMeasured && !(namesFood(line.text) && !/:$/.test(line.text))) return "heading";
   if (line.isMeasured && (!line.isSentence || /^[\d½¼¾⅓⅔⅛]/.test(line.text))) return "ingredient";
-  const ends = /[.!]$/.test(line.text) && line.text.includes(" ") && !line.isMeasured;
+  const ends = /[.!]$/.test(line.text) && (line.text.includes(" ") || line.isNumbered) && !line.isMeasured;
   if ((line.isSentence || ends) && !namesFood(line.text)) return announces(ahead, "steps") ? "note" : "step";
   if (line.isNumbered && !announces(ahead, "steps") && line.text.split(" ").length > 3) return "step";
   return "ingredient";

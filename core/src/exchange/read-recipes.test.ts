@@ -64,3 +64,20 @@ describe("a picture of the dish", () => {
     expect(photoIn(image)).toBeUndefined();
   });
 });
+
+describe("a numbered line of one word", () => {
+  it("that ends like a sentence is a step, and a food is a food", () => {
+    const { drafts } = readRecipeFiles([
+      { name: "a", text: "Leaves\nServes 2\n100 g rocket\n1 leek\n\n1. Toss.\n2. Eat." },
+      {
+        name: "b",
+        text: "Bowl\nServes 2\n1. 100 g rocket\n2. Walnuts\n\nToss it all together and eat it at once.",
+      },
+    ]);
+    const kinds = drafts.map(({ lines }) => lines.map(({ kind, text }) => `${kind}: ${text}`).slice(-3));
+    expect(kinds).toEqual([
+      ["ingredient: 1 leek", "step: Toss.", "step: Eat."],
+      ["ingredient: 100 g rocket", "ingredient: Walnuts", "step: Toss it all together and eat it at once."],
+    ]);
+  });
+});

@@ -58,11 +58,10 @@ async function saveEvery(): Promise<void> {
     <ProblemNote :text="problem" />
     <template v-if="recipes.length > 1">
       <p>
-        Found {{ counted(recipes.length, "recipe") }}; {{ formulas.length }} can be saved.<template
-          v-if="openCount > 0"
-        >
-          {{ openCount }} of them have lines that were not understood and are kept as text.</template
-        >
+        Found {{ counted(recipes.length, "recipe") }}; {{ formulas.length }} can be saved.
+        <template v-if="openCount > 0">
+          {{ openCount }} of them have lines that were not understood and are kept as text.
+        </template>
       </p>
       <Button
         :label="`Save ${counted(formulas.length, 'recipe')}`"
