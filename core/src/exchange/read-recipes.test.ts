@@ -77,7 +77,11 @@ describe("a numbered line of one word", () => {
     const kinds = drafts.map(({ lines }) => lines.map(({ kind, text }) => `${kind}: ${text}`).slice(-3));
     expect(kinds).toEqual([
       ["ingredient: 1 leek", "step: Toss.", "step: Eat."],
-      ["ingredient: 100 g rocket", "ingredient: Walnuts", "step: Toss it all together and eat it at once."],
+      [
+        "ingredient: 1. 100 g rocket",
+        "ingredient: Walnuts",
+        "step: Toss it all together and eat it at once.",
+      ],
     ]);
   });
 });
