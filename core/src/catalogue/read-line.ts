@@ -94,10 +94,7 @@ function readForeign(text: string, reader: LineReader): ForeignReading | undefin
     .filter((one, i) => tied.findIndex(({ english }) => english === one.english) === i)
     .slice(0, mostTried);
   const all = apart.map((best) => ({ ...readEnglish(best.english, reader), best }));
-  const clear = all.find(
-    ({ reading }) => reading.ingredient.kind === "one" && reading.questions.length === 0,
-  );
-  const chosen = clear ?? all[0];
+  const chosen = all.find(({ reading }) => reading.questions.length === 0) ?? all[0];
   const meant = all.flatMap(({ reading }) =>
     reading.ingredient.kind === "one" ? reading.ingredient.id : [],
   );
