@@ -395,3 +395,17 @@ describe("a word that two languages know", () => {
     expect(read("1 c. à s. de miel")).toMatchObject({ language: "fr", ingredient: { id: "honey" } });
   });
 });
+
+describe("cooked grain and pulses", () => {
+  it.each([
+    ["1 cup cooked semolina", "cooked"],
+    ["300 g cooked rice", "cooked"],
+    ["2 packs cooked rice (250 g each)", "cooked"],
+    ["2 cups leftover rice", "cooked"],
+    ["300 g rice, cooked", "usable"],
+    ["2 slices cooked bread", "as-bought"],
+    ["200 g cooked beetroot", "usable"],
+  ])("%p is %s", (text, form) => {
+    expect(read(text).form).toBe(form);
+  });
+});
