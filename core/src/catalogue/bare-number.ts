@@ -9,8 +9,8 @@ export type BareNumber = {
 
 /** Up to a dozen of anything is counted as readily as weighed; more, only of what is heavier than the number says. */
 const readilyCounted = 12;
-/** More than this nobody counts out. Both: common practice, no source. */
-const mostCounted = 60;
+/** More than this is no small number: it is what a scale shows. Both: common practice, no source. */
+const mostCounted = 24;
 
 /** The least that one of it weighs in grams; undefined where it is not counted. */
 const lightestPieceG = (facts: MeasuredFacts, pieceG: number | undefined): number | undefined =>
