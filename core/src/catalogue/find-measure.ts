@@ -1,6 +1,7 @@
 import { customaryMl, estimate, times, type Estimate, type SizeWord } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { singularWord, wordsOf } from "./name-keys.ts";
+import type { Category } from "./row-words.ts";
 import type { MeasureRow } from "./rows.ts";
 import { countedBy, looseMeasuresFor } from "./tables/colloquial-measures.ts";
 
@@ -49,13 +50,24 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   trickle: ["drizzle"],
   round: ["slice"],
   packet: ["block"],
-  pot: ["bunch"],
   walnut: ["knob"],
   strip: ["slice"],
-  loaf: ["each-medium"],
   pack: ["block"],
   package: ["block"],
   pkg: ["block"],
+};
+
+/** Other words for what only some kinds of food come in: a pot of basil is a bunch, a pot of spinach nobody knows. */
+const otherWordsOfKind: Readonly<
+  Record<string, { readonly of: readonly Category[]; readonly is: readonly string[] }>
+> = {
+  pot: { of: ["soft-herb", "woody-herb"], is: ["bunch"] },
+  loaf: { of: ["grain"], is: ["each-medium"] },
+};
+
+const otherWordsFor = (word: string, category: Category): readonly string[] | undefined => {
+  const ofKind = otherWordsOfKind[word];
+  return ofKind ? (ofKind.of.includes(category) ? ofKind.is : undefined) : otherWords[word];
 };
 
 /** What a word about the preparation is called in the measures table. */
@@ -147,21 +159,33 @@ export const isOwnName = (word: string, facts: MeasuredFacts): boolean => prepar
 const allRows = (facts: MeasuredFacts): readonly MeasureRow[] => prepared(facts).rows;
 
 /** Does the ingredient have a measure of this name in its own right, not a loose one of its kind? */
-export const hasOwnMeasure = (word: string, facts: Pick<IngredientFacts, "measures" | "trims">): boolean => {
+export const hasOwnMeasure = (
+  word: string,
+  facts: Pick<IngredientFacts, "category" | "measures" | "trims">,
+): boolean => {
   const one = singularWord(word);
-  const names = one === "" ? ["each-medium", "each-large", "head"] : [one, ...(otherWords[one] ?? [])];
+  const names =
+    one === "" ? ["each-medium", "each-large", "head"] : [one, ...(otherWordsFor(one, facts.category) ?? [])];
   const tinned = /^(tin|can|jar)$/.test(one) && facts.trims.some((t) => t.method === "drain-can");
   return tinned || facts.measures.some((m) => names.includes(m.measure));
 };
 
 /** What else the tables may call a measure of this food: a spear is an asparagus, and no cube a whole aubergine. */
-const otherNames = (word: string, { id }: MeasuredFacts): readonly string[] =>
-  otherWords[word] ?? (countedBy[word]?.includes(id) ? ["each-medium", "head"] : []);
+const otherNames = (word: string, { id, category }: MeasuredFacts): readonly string[] =>
+  otherWordsFor(word, category) ?? (countedBy[word]?.includes(id) ? ["each-medium", "head"] : []);
+
+/** "4 avocado halves": a share of one of them. */
+const shareOfOne: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25 };
 
 /** One of what was counted ("bunch", "clove", or the thing itself); undefined when its weight is not known. */
 export function findCounted(ask: MeasureAsk, facts: MeasuredFacts): OneMeasure | undefined {
   const rows = allRows(facts);
   const word = singularWord(ask.word.toLowerCase());
+  const share = shareOfOne[word];
+  if (share !== undefined) {
+    const whole = findCounted({ ...ask, word: "" }, facts);
+    return whole && { ...whole, grams: times(whole.grams, share) };
+  }
   const plain = isOwnName(word, facts) && !rows.some((m) => m.measure === word) ? "" : word;
   const forms = ask.preparation.map((p) => `${plain}-${singularWord(p)}`);
   const names = [...forms, plain, ...otherNames(plain, facts)].filter((name) => name !== "");

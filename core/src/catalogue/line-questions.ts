@@ -1,11 +1,13 @@
 import { splitLine, type LineParts, type Result } from "../measure/index.ts";
 import type { LineIngredient, LineQuestion, LineReader } from "./line-reading.ts";
+import type { IngredientFacts } from "./catalogue.ts";
+import { findCounted, hasOwnMeasure } from "./find-measure.ts";
 import { findExactly } from "./name-index.ts";
 import type { Weight, WeightIssue } from "./to-grams.ts";
 
 /** Numbers that say how something is cut, cooked or bought, and not how much of it there is. */
 const telling =
-  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+/gi;
+  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+|\b(?:in|into|in with) \d+\b/gi;
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
 const spokenAmount =
@@ -13,10 +15,14 @@ const spokenAmount =
 
 const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
 
+/** "500 g chard, 200 g stems removed": of something else. */
+const ofSomethingElse =
+  /\d[\d.,]* ?(?:kg|g|oz|lbs?|ml) [^,;\d]*\b(?:removed|discarded|reserved|saved|set aside)\b/gi;
+
 /** Is there a number in the words that nobody has read? It might be the amount. */
 const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts): boolean =>
   /\d/.test(name.replace(telling, "")) ||
-  (count === null && stated === null && /\d/.test(preparation.replace(telling, ""))) ||
+  /\d/.test(preparation.replace(ofSomethingElse, "").replace(telling, "")) ||
   (unit === null && stated === null && aWeight.test(preparation)) ||
   (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
   pressedApart.test(preparation) ||
@@ -52,13 +58,36 @@ function namesAnother({ preparation }: LineParts, ingredient: LineIngredient, re
   return all.every((ids) => ids !== undefined && !isOwn(ids));
 }
 
+/** "1 vine of cherry tomatoes", "2 strings of onions": counted by a word that is no measure we know. */
+const isCountedByAnother = ({ count, unit, word, stated, name }: LineParts, { index }: LineReader): boolean =>
+  count !== null &&
+  !unit &&
+  word === "" &&
+  !stated &&
+  /^\p{L}+ of \p{L}/u.test(name) &&
+  !findExactly(name, index);
+
 /** "1 egg each", "2 figs per person": how many that is, the line does not say. */
 const isForEachEater = ({ name, preparation, stated }: LineParts): boolean =>
   stated === null && /\b(?:each|apiece|per (?:person|head|portion|plate)|pp)$/i.test(preparation || name);
 
+/** So few, of what is sold by the bunch and lighter than this a piece, may be bunches. Common practice, no source. */
+const [fewG, fewPieces] = [40, 5];
+
+/** "radishes x2" on a list: two radishes, or two bunches of them? */
+function mayBeBunches({ isNameFirst, unit, word, count }: LineParts, facts: IngredientFacts): boolean {
+  if (!isNameFirst || unit || word !== "" || !count || count.high > fewPieces) return false;
+  const piece = findCounted({ word: "", size: "", preparation: [] }, facts);
+  return piece !== undefined && piece.grams.value < fewG && hasOwnMeasure("bunch", facts);
+}
+
 /** What has to be asked of a line: one thing at a time, the food before its amount. */
 export function questionsOf(
-  { parts, reader }: { readonly parts: LineParts; readonly reader: LineReader },
+  {
+    parts,
+    facts,
+    reader,
+  }: { readonly parts: LineParts; readonly facts: IngredientFacts | undefined; readonly reader: LineReader },
   ingredient: LineIngredient,
   weight: Result<Weight, WeightIssue> | undefined,
 ): LineQuestion[] {
@@ -72,7 +101,9 @@ export function questionsOf(
   if (ingredient.kind === "unknown") return [{ code: "ingredient-unknown", text: parts.name }];
   if (ingredient.kind === "ask")
     return [{ code: "ingredient-unclear", text: parts.name, candidates: ingredient.candidates }];
-  if (parts.disagrees || parts.isOdd || hasUnreadNumber(parts) || isForEachEater(parts))
+  const isUnclear = parts.disagrees || parts.isOdd || isCountedByAnother(parts, reader);
+  const mayBeOther = isForEachEater(parts) || (facts !== undefined && mayBeBunches(parts, facts));
+  if (isUnclear || hasUnreadNumber(parts) || mayBeOther)
     return [{ code: "amount-unclear", text: parts.name }];
   return weight && !weight.ok ? [weight.issue] : [];
 }

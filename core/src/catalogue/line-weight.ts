@@ -12,6 +12,7 @@ import {
   type StatedAmount,
 } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
+import { findCounted } from "./find-measure.ts";
 import type { LineReader, NamedParts } from "./line-reading.ts";
 import { wordsOf } from "./name-keys.ts";
 import { provenance } from "./provenance.ts";
@@ -42,10 +43,36 @@ function statedVolume(
   return read.ok ? { ...read.value, workings: `${said}: ${read.value.workings}` } : undefined;
 }
 
+/** Less than half of the lightest piece that the table knows is no piece. Common practice, no source. */
+const leastOfAPiece = 0.5;
+
+/** What a weight is printed on: "3 tins (400 g)" is 400 g each. Of bunches, or what is loose, it is that of all. */
+const printedOn = new Set("tin can jar pot pouch sachet pack packet punnet tub bottle carton".split(" "));
+
+/** How many times the stated weight or volume counts: it may be of each of them, or of all. */
+function timesStated(parts: LineParts, facts: IngredientFacts): number {
+  const { stated, count, word } = parts;
+  if (!parts.isEachOrAll || !stated || !count) return 1;
+  const many = (count.low + count.high) / 2;
+  const row = findCounted({ ...countedAs(parts), preparation: [] }, facts);
+  const one = stated.kind === "mass" ? row?.grams : undefined;
+  if (!one || stated.kind !== "mass") return printedOn.has(word) ? many : 1;
+  const ofAll = stated.grams / many;
+  // "2 tins chickpeas, drained (480 g)": what two tins hold.
+  if (printedOn.has(word)) return parts.isDrained && ofAll >= one.low && ofAll <= one.high ? 1 : many;
+  // "8 bunches radishes (250 g)": so little for all of them that it is the weight of each.
+  return ofAll < leastOfAPiece * one.low && stated.grams <= one.high ? many : 1;
+}
+
+const timesOver = (stated: StatedAmount, times: number): StatedAmount =>
+  stated.kind === "mass"
+    ? { ...stated, grams: stated.grams * times }
+    : { ...stated, ml: stated.ml * times, count: stated.count * times };
+
 /** A tin's stated weight is what it holds; drained, only its drained share counts. */
 function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefined {
-  const { stated } = parts;
-  if (!stated) return undefined;
+  if (!parts.stated) return undefined;
+  const stated = timesOver(parts.stated, timesStated(parts, facts));
   if (stated.kind === "volume") return statedVolume(parts, stated, facts);
   const isTin = /^(tin|can|jar|packet|tub)$/.test(parts.word);
   const how = parts.isDrained ? undefined : facts.trims.find((t) => t.method === drained);

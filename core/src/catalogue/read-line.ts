@@ -44,7 +44,11 @@ function partsOf(text: string, { cup, index }: LineReader): LineParts {
   if (!isMeasured || name.length <= parts.name.length || !name.endsWith(parts.name)) return parts;
   const whole = findExactly(name, index);
   if (!whole || isSameFood(whole.ids, findExactly(parts.name, index)?.ids)) return parts;
-  const count = number.trim() === "" ? null : parts.count;
+  // "extra virgin olive oil, 2 tbsp": a measure that stands behind begins no name.
+  const alone = splitLine(name, cup);
+  if (alone.word !== parts.word || alone.unit?.id !== parts.unit?.id) return parts;
+  const isCounted = number.trim() !== "" || parts.count?.low !== alone.count?.low;
+  const count = isCounted ? parts.count : null;
   return { ...parts, count, word: "", unit: null, name, wholeName: name };
 }
 
@@ -58,7 +62,7 @@ function readEnglish(text: string, reader: LineReader): EnglishReading {
     ingredient.kind === "one" ? reader.facts(ingredient.id) : undefined;
   const { part } = named;
   const read = facts ? weightOf({ ...parts, part }, facts, reader) : undefined;
-  const questions = questionsOf({ parts, reader }, ingredient, read);
+  const questions = questionsOf({ parts, facts, reader }, ingredient, read);
   const weight = read?.ok && !questions.some(({ code }) => leavesOpen.has(code)) ? read.value : undefined;
   const reading: LineReading = {
     text,
@@ -94,7 +98,9 @@ function readForeign(text: string, reader: LineReader): ForeignReading | undefin
     .filter((one, i) => tied.findIndex(({ english }) => english === one.english) === i)
     .slice(0, mostTried);
   const all = apart.map((best) => ({ ...readEnglish(best.english, reader), best }));
-  const chosen = all.find(({ reading }) => reading.questions.length === 0) ?? all[0];
+  const clear = all.filter(({ reading }) => reading.questions.length === 0);
+  // "2 EL Feta": what is a measure in one language and a mere word in another is the measure.
+  const chosen = clear.find(({ reading }) => reading.measure !== "") ?? clear[0] ?? all[0];
   const meant = all.flatMap(({ reading }) =>
     reading.ingredient.kind === "one" ? reading.ingredient.id : [],
   );
@@ -128,14 +134,30 @@ const isBetter = (one: EnglishReading, than: EnglishReading): boolean =>
  */
 export function readLine(text: string, reader: LineReader): LineReading {
   const english = reader.language === null ? readEnglish(text, reader) : undefined;
-  if (english && (english.isKnown || english.reading.heading)) return english.reading;
+  if (english && (english.reading.heading || (english.isKnown && !maySayAmount(english.reading))))
+    return english.reading;
   const foreign = readForeign(text, reader);
+  if (english?.isKnown) return saysAmountOf(foreign, english) ? inItsWords(text, foreign) : english.reading;
   if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
   if (!foreign) return plain.reading;
   const isMeant = english ? isBetter(foreign, plain) : !plain.isKnown;
   return isMeant ? inItsWords(text, foreign) : plain.reading;
 }
+
+/** "kale, un kilo": a name that is English too, and words behind it that are not read as an amount. */
+const maySayAmount = ({ grams, preparation, questions }: LineReading): boolean =>
+  grams === null && preparation !== "" && questions.length === 0;
+
+const saysAmountOf = (
+  foreign: ForeignReading | undefined,
+  { reading }: EnglishReading,
+): foreign is ForeignReading =>
+  foreign !== undefined &&
+  foreign.reading.grams !== null &&
+  foreign.reading.ingredient.kind === "one" &&
+  reading.ingredient.kind === "one" &&
+  foreign.reading.ingredient.id === reading.ingredient.id;
 
 const inItsWords = (text: string, { reading, best }: ForeignReading): LineReading => ({
   ...reading,

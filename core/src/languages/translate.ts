@@ -76,7 +76,9 @@ export function translate(text: string, lexicon: Lexicon): Translation {
       known += words;
       if (found.isName) named += words;
       if (found.isExact) exact += words;
-      out += found.english;
+      // "due etti": so many times a hundred grams.
+      const isTimes = /\d ?$/.test(out) && /^\d/.test(found.english);
+      out += isTimes ? `x ${found.english}` : found.english;
       at += found.length;
       continue;
     }

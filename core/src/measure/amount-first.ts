@@ -1,25 +1,35 @@
 import {
+  aNumber,
   anyOf,
   massWords,
   measurePraise,
   measureWords,
+  numberWords,
   packWords,
   someNumber,
   volumeWords,
 } from "./amount-words.ts";
 
 const about = "(?:(?:about|approx\\.?|roughly|ca\\.?|~) ?)?";
-const measured = `${someNumber} ?(?:x ?${someNumber} ?)?(?:(?:large |small |medium |big )?(?:${massWords}|${volumeWords}|${anyOf(measureWords)}))\\b\\.?`;
+const measured = `${someNumber} ?(?:x ?${someNumber} ?)?(?:(?:large |small |medium |big )?(?:${massWords}|${volumeWords}|${anyOf(measureWords)}))\\b\\.?(?: ${aNumber} ?(?:oz|ounces?)\\b\\.?)?`;
 const startsWithName = /^[\p{L}"(]/u;
+
+/** Dots that lead to a number, and are not its decimal point: "feta....200 g", "feta.200 g", but not "feta .2 kg". */
+const dots = "(?:\\.{2,}|\\.(?!\\d)|(?<=\\p{L})\\.)";
 
 /** "feta, 200 g", "feta: 200 g", "feta (200 g)", "carrots with tops: 1.4 kg", "olive oil 2 tbsp, warmed". */
 const measuredLast = new RegExp(
-  `^(?<name>[^\\d()]*(?:\\([^()\\d]*\\)[^\\d()]*)*(?<=[\\p{L})]))[\\s,;:|.=–—-]*[\\s(,:|.=–—-](?<amount>${about}${measured})(?:\\s*(?:of|x) ?(?<each>\\d+ ?(?:${massWords}|ml|cl|l)\\b))?\\)?(?<rest>.*)$`,
+  `^(?<name>[^\\d()]*(?:\\([^()\\d]*\\)[^\\d()]*)*(?<=[\\p{L})]))(?:[\\s,;:|=–—-]|${dots})*(?:[\\s(,:|=–—-]|${dots})(?<amount>${about}${measured})(?:\\s*(?:of|x) ?(?<each>\\d+ ?(?:${massWords}|ml|cl|l)\\b))?\\)?(?<rest>.*)$`,
   "iu",
 );
 /** "kohlrabi 3", "fennel x3", "cucumbers 3 (1.2 kg)", "avocados 3 ripe"; many of them are grams: "shallots 500". */
 const countedLast =
   /^(?<name>\p{L}[^\d()]*?(?:\([^()\d]*\))?)[\s,:]*\s?(?:[x×] ?)?(?<count>\d+(?:\.\d+)?|½|1\/2)(?<words>(?: \p{L}+){0,2})?(?<rest>\s*(?:[,(].*)?)$/iu;
+/** "aubergines, three", "aubergines – three of them", "figs, a few". */
+const wordLast = new RegExp(
+  `^(?<name>\\p{L}[^\\d,()]*?)(?:,| [–—-]) (?<count>${numberWords.join("|")}|a few|several|a couple)(?: of (?:them|these))?(?<rest>,.*)?$`,
+  "iu",
+);
 /** "carrots bunch 2", "salad bags x 4": the measure between name and number. */
 const measureBeforeCount = new RegExp(
   `^(.+?),? ((?:(?:big|large|small) )?(?:bunch|head|bag|jar|loaf|pot|punnet|tub|bottle|tray|box|crate|sack|packet|pack|tin|can)(?:e?s)?)$`,
@@ -27,6 +37,8 @@ const measureBeforeCount = new RegExp(
 );
 /** A bare number this high is what a scale shows, not pieces. */
 const leastBareGrams = 50;
+/** Eggs are counted however many there are. Common practice, no source. */
+const neverWeighed = /\beggs?$/i;
 
 /** "red onion (1/2), sliced": how many, in brackets. */
 const countInBrackets = new RegExp(
@@ -75,7 +87,8 @@ function measuredFirst(text: string): string | undefined {
   const [, pack = "", times] = timesAfter.exec(after) ?? [];
   if (times !== undefined) return join(times, "x", amount, pack, food);
   const said = each === undefined ? amount : `${amount} (${each} each)`;
-  if (after.startsWith("(")) return join(said, after, food);
+  // "feta 200 g (7 oz)" says its amount again; "strawberries 4 kg (jam)" says something of the food.
+  if (after.startsWith("(")) return /\d/.test(after) ? join(said, after, food) : join(said, food, after);
   if (onlyPack.test(after)) return join(said, after, food);
   if (ofTheAmount.test(after)) return join(said, food, `, ${after}`);
   const prepared = [...how.map((one) => one.replace(/\)/g, "").trim()), after].filter(Boolean).join(", ");
@@ -98,7 +111,9 @@ const isShortName = /^(?!.*\b(?:the|with|in|of|my|a|an|to|for|from|and|i)\b)\S+(
 
 function spokenFirst(text: string): string | undefined {
   const { name, amount, rest = "" } = spokenLast.exec(text)?.groups ?? {};
-  return amount === undefined ? undefined : `${amount} ${name}${rest}`;
+  if (amount !== undefined) return `${amount} ${name}${rest}`;
+  const counted = wordLast.exec(text)?.groups;
+  return counted && `${counted["count"]} ${counted["name"]}${counted["rest"] ?? ""}`;
 }
 
 function countedFirst(text: string): string | undefined {
@@ -113,7 +128,8 @@ function countedFirst(text: string): string | undefined {
   const [, kind = "", measure = ""] = measureBeforeCount.exec(food) ?? [];
   if (kind !== "" && words === "" && Number(count) < leastBareGrams) return join(count, measure, kind, rest);
   if (/^ (?:juice|zest)$/i.test(words)) return `${words.trim()} of ${count} ${food}${rest}`;
-  return join(count, Number(count) >= leastBareGrams ? "g" : "", words, food, rest);
+  const isGrams = Number(count) >= leastBareGrams && !neverWeighed.test(food);
+  return join(count, isGrams ? "g" : "", words, food, rest);
 }
 
 /**

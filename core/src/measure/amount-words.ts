@@ -1,6 +1,6 @@
 /** Measures that are not units: what the tables weigh one of, and what only a stated weight can tell. */
 export const measureWords =
-  "handful handfull bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet pack package pkg bag thumb spoonful cup sheet loaf sack net bottle carton box pouch sachet crate bushel flat bucket glass ladle portion part piece pat tuft fillet cube walnut strip";
+  "handful handfull bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet pack package pkg bag thumb spoonful cup sheet loaf sack net bottle carton box pouch sachet crate bushel flat bucket glass ladle portion part piece pat tuft fillet cube walnut strip half quarter";
 
 /** Words that praise or describe a measure and do not change what it holds: "2 fat cloves", "a nice handful". */
 export const measurePraise =
@@ -9,6 +9,7 @@ export const measurePraise =
 export const pluralOf = (word: string): string => {
   if (word === "leaf") return "leaves";
   if (word === "loaf") return "loaves";
+  if (word === "half") return "halves";
   return /(?:ch|sh|x|ss)$/.test(word) ? `${word}es` : `${word}s`;
 };
 
@@ -21,6 +22,9 @@ export const anyOf = (words: string): string =>
     .split(" ")
     .map((word) => `${pluralOf(word)}|${word}`)
     .join("|");
+
+/** Numbers up to a dozen in words, "one" first. */
+export const numberWords = "one two three four five six seven eight nine ten eleven twelve".split(" ");
 
 /** A number as it is written once a line is normalised. */
 export const aNumber =

@@ -1,17 +1,5 @@
-const numberWords = [
-  "one",
-  "two",
-  "three",
-  "four",
-  "five",
-  "six",
-  "seven",
-  "eight",
-  "nine",
-  "ten",
-  "eleven",
-  "twelve",
-];
+import { anyOf, numberWords, packWords } from "./amount-words.ts";
+
 const aNumber = `(?:an?|${numberWords.join("|")}|\\d+(?:\\.\\d+)?)`;
 const numberOf = (word: string): number => {
   const at = numberWords.indexOf(word.toLowerCase());
@@ -30,11 +18,12 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
   [/^(?:a couple(?: of)?|a pair of) /i, "2 "],
   [/^a few /i, "2-4 "],
   [/^several /i, "3-5 "],
-  [/^(?:an?|one) or two /i, "1-2 "],
-  [/^one to two /i, "1-2 "],
-  [/^two (?:or|to) three /i, "2-3 "],
-  [/^three (?:or|to) four /i, "3-4 "],
-  [/^four (?:or|to) five /i, "4-5 "],
+  [/^an? or two /i, "1-2 "],
+  ...numberWords
+    .slice(1)
+    .map(
+      (word, i) => [new RegExp(`^${numberWords[i]} (?:or|to) ${word} `, "i"), `${i + 1}-${i + 2} `] as const,
+    ),
   [/^(?:an?|one) (tsp|teaspoon|tbsp|tablespoon|cup|handful|bunch|clove|sprig) or two /i, "1-2 $1 "],
   // "a 5 cm piece", "a 400 g tin": the article counts nothing.
   [/^an? (?=\d)/i, ""],
@@ -70,12 +59,16 @@ const unitBeforeHalf =
   "kilos?|kg|pounds?|lbs?|litres?|liters?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|ounces?|oz";
 
 const halfAfterUnit = new RegExp(`^(${aNumber}) (${unitBeforeHalf}) and a half (?:of )?`, "i");
+/** "1 courgette and a half": of what is counted. */
+const halfAfterName = new RegExp(`^(${aNumber}) (\\p{L}[^,;()\\d]*?) and a half(?=$|[,;(])`, "iu");
 const halfBeforeUnit = new RegExp(`^(${aNumber}) and (?:a half|½) `, "i");
 
 /** "a pound and a half of plums" → "1.5 pound plums"; "one and a half teaspoons" → "1.5 teaspoons". */
 function withHalves(text: string): string {
   const after = halfAfterUnit.exec(text);
   if (after) return `${numberOf(after[1] ?? "") + 0.5} ${after[2]} ${text.slice(after[0].length)}`;
+  const named = halfAfterName.exec(text);
+  if (named) return `${numberOf(named[1] ?? "") + 0.5} ${named[2]}${text.slice(named[0].length)}`;
   const before = halfBeforeUnit.exec(text);
   return before ? `${numberOf(before[1] ?? "") + 0.5} ${text.slice(before[0].length)}` : text;
 }
@@ -154,6 +147,12 @@ const plainNumbers = (text: string): string =>
     .replace(/^([\d.]+|[¼½¾⅓⅔]|\d+\/\d+) an? /, "$1 ")
     .replace(/(\d) ?(?:nos?\.?|pcs?\.?|numbers?)(?=$| [a-z(])/i, "$1");
 
+/** "2 bags of 200 g of rocket" → "2 x 200 g bags rocket". */
+const packsOfWeight = new RegExp(
+  `^(\\d+) (${anyOf(packWords)}) of (\\d+(?:\\.\\d+)? ?(?:kg|g|ml|cl|l|oz|lbs?))\\b(?: of)? (?=\\p{L})`,
+  "iu",
+);
+
 /**
  * A line in the one spelling that the grammar reads: no bullets, plain spaces, decimal points, thousands closed up,
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
@@ -162,5 +161,5 @@ export function normaliseLine(text: string): string {
   const exact = plainly(plainNumbers(tidy(text)))
     .replace(approximately, "")
     .replace(uncounted, "");
-  return wordsToNumber(withoutPacks(exact));
+  return wordsToNumber(withoutPacks(exact)).replace(packsOfWeight, "$1 x $3 $2 ");
 }

@@ -25,8 +25,12 @@ export type LineParts = {
   readonly offered: readonly string[];
   /** What is stated is what is left once it is drained. */
   readonly isDrained: boolean;
+  /** What is stated may be of several things together, or of each of them: the line does not say. */
+  readonly isEachOrAll: boolean;
   /** Its own statements cannot both be right. */
   readonly disagrees: boolean;
+  /** The food stands before its amount, as in a list: "radishes x2". */
+  readonly isNameFirst: boolean;
   /** A range that runs downwards, or a number at the end, was meant as something else. */
   readonly isOdd: boolean;
   /** "juice", "zest" or both, where the line asks for that of a fruit. */
@@ -81,9 +85,9 @@ const uncounted = new RegExp(
   `^(?:(?:small|large|big|good|generous|heaped|scant) )?${aMeasure} (?:of )?`,
   "i",
 );
-/** "celery stalks", "garlic cloves": the measure after the name. */
+/** "celery stalks", "garlic cloves", "avocado halves", "lemon wedges": what is counted stands after the name. */
 const trailingMeasure =
-  /^(.+?) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|slice|fillet|loaf|loave)s?$/i;
+  /^(.+?)(?<! (?:in|into)) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|slice|fillet|loaf|loave|half|halve|quarter|wedge|strip|ribbon|chunk|cube|ring|piece|segment|bunche?|bag|pack|punnet|handful)s?$/i;
 
 /** The library's own sizes are left to us: "2 large cloves" has both a size and a measure. */
 const grammar = {
@@ -149,9 +153,9 @@ const countOf = (low: number | null, high: number | null): LineParts["count"] =>
   low === null ? null : { low: Math.min(low, high ?? low), high: Math.max(low, high ?? low) };
 
 /** A line turned round begins with its amount, which may itself have been written out: "feta, half a pound". */
-function amountInFront(line: string): string {
+function amountInFront(line: string): { readonly line: string; readonly isNameFirst: boolean } {
   const turned = amountFirst(line);
-  return turned === line ? line : normaliseLine(turned);
+  return turned === line ? { line, isNameFirst: false } : { line: normaliseLine(turned), isNameFirst: true };
 }
 
 /**
@@ -159,14 +163,15 @@ function amountInFront(line: string): string {
  * The numbers and units are read by parse-ingredient; nothing is guessed here, and the name is kept as written.
  */
 export function splitLine(text: string, cup: CupSystem): LineParts {
-  const { text: said, remarks } = takeRemarks(onceSaid(amountInFront(normaliseLine(text))));
+  const { line: inFront, isNameFirst } = amountInFront(normaliseLine(text));
+  const { text: said, remarks } = takeRemarks(onceSaid(inFront));
   const whole = eggParts(said);
   const picked = whole.replace(leavesFrom, "");
   const fruit = takeFruitPart(picked === whole ? whole : wordsToNumber(picked));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
   const { rest, ...stated } = takeStated(counted, cup);
   const disagrees = stated.disagrees || oddThousands.test(said);
-  const about = { ...stated, disagrees, parts: fruit.parts, remarks, isOdd: false };
+  const about = { ...stated, disagrees, parts: fruit.parts, remarks, isNameFirst, isOdd: false };
   const length = takeLength(rest);
   if (length)
     return { ...named(length.rest), ...about, count: length.count, word: "cm-piece", unit: null, size: "" };
@@ -239,20 +244,19 @@ function measured(line: Parsed, cup: CupSystem) {
   const then =
     word === "" && count !== null ? takeMeasureWord(line.description, cup) : { word, unit: null, ...first };
   const named = splitPreparation(then.rest.replace(/^of /i, ""));
-  const trailing = count && !then.unit && then.word === "" ? trailingMeasure.exec(named.name) : null;
-  if (trailing)
-    return {
-      count,
-      unit: null,
-      size: then.size,
-      ...named,
-      name: trailing[1] ?? "",
-      word: (trailing[2] ?? "").toLowerCase().replace("leave", "leaf").replace("loave", "loaf"),
-    };
+  const behind = count && !then.unit && then.word === "" ? measureBehind(named.name) : undefined;
+  if (behind) return { count, unit: null, size: then.size, ...named, ...behind };
   // "4 cloves" names nothing but its measure: it is asked what of.
   if (named.name === "" && then.word !== "")
     return { count, unit: null, word: "", size: then.size, ...named, name: then.word };
   return { count, unit: then.unit, word: then.word, ...withSizeBehind(then.size, named) };
+}
+
+function measureBehind(name: string): { readonly name: string; readonly word: string } | undefined {
+  const [, food = "", word] = trailingMeasure.exec(name) ?? [];
+  if (word === undefined) return undefined;
+  const one = word.toLowerCase().replace(/(?<=lea|loa|hal)ve$/, "f");
+  return { name: food, word: one === "bunche" ? "bunch" : one };
 }
 
 /** "10 eggs, large", "2 tomatoes large": a size that stands behind the name. */

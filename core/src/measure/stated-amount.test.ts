@@ -22,9 +22,17 @@ describe("what a line says it weighs beside its first amount", () => {
     ["6 potatoes about 120 g each", 720, "6 potatoes"],
     ["3 (100 g) leeks", 300, "3 leeks"],
     ["1 tin (400 g) tomatoes", 400, "1 tin tomatoes"],
-    ["3 tins (400 g) tomatoes", 1200, "3 tins tomatoes"],
     ["3 tins (400 g in all) tomatoes", 400, "3 tins tomatoes"],
-    ["2 jars honey 340 g", 680, "2 jars honey"],
+    ["8 bunches radishes @ 250 g", 2000, "8 bunches radishes"],
+    ["4 tomatoes of 100 g", 400, "4 tomatoes"],
+    ["4 tomatoes at about 100 g", 400, "4 tomatoes"],
+    ["4 tomatoes, 100 g a piece", 400, "4 tomatoes"],
+    ["4 tomatoes, each 100 g", 400, "4 tomatoes"],
+    ["4 tomatoes (100 g a piece)", 400, "4 tomatoes"],
+    ["4 tomatoes (à 100 g)", 400, "4 tomatoes"],
+    ["4 tomatoes (per piece 100 g)", 400, "4 tomatoes"],
+    ["rocket (2 × 100 g bags)", 200, "rocket"],
+    ["1 tin tomatoes, drained weight 240 g", 240, "1 tin tomatoes"],
     ["2 bunches leeks, 600 g", 600, "2 bunches leeks"],
     ["4 tomatoes, about 1 kg total", 1000, "4 tomatoes"],
     ["½ x 400 g tin beans", 200, "0.5 tin beans"],
@@ -35,6 +43,34 @@ describe("what a line says it weighs beside its first amount", () => {
     expect(grams(text)).toBeCloseTo(expected, 6);
     expect(take(text).rest).toBe(rest);
     expect(take(text).disagrees).toBe(false);
+  });
+
+  it.each([
+    ["3 tins (400 g) tomatoes", 400, true],
+    ["2 jars honey 340 g", 340, true],
+    ["4 leeks (700 g)", 700, true],
+    ["1 tin (400 g) tomatoes", 400, false],
+    ["1 leek, 400 g", 400, false],
+    ["3 tins (400 g in all) tomatoes", 400, false],
+    ["4 leeks, 800 g in all", 800, false],
+    ["4 leeks, 200 g each", 800, false],
+    ["4 leeks of 200 g", 800, false],
+    ["4 leeks (200 g each)", 800, false],
+  ])("%p states %p g; whether of each or of all it does not say: %p", (text, expected, isEachOrAll) => {
+    expect(grams(text)).toBeCloseTo(expected, 6);
+    expect(take(text).isEachOrAll).toBe(isEachOrAll);
+  });
+
+  it("two weights in one bracket may be both or either", () => {
+    expect(take("2 pumpkins (6 kg + 4 kg)").disagrees).toBe(true);
+    expect(take("2 pumpkins (6 kg and 4 kg)").disagrees).toBe(true);
+    expect(take("2 pumpkins (6 kg)").disagrees).toBe(false);
+  });
+
+  it("what is drained is said of a weight before it or behind it", () => {
+    expect(take("1 tin tomatoes, drained weight 240 g").isDrained).toBe(true);
+    expect(take("1 tin tomatoes, drained 240 g").isDrained).toBe(true);
+    expect(take("1 tin tomatoes, 240 g").isDrained).toBe(false);
   });
 
   it("a volume in brackets may be how much there is", () => {

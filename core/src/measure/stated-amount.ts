@@ -16,12 +16,21 @@ export type Stated = {
   readonly offered: readonly string[];
   /** Said of what is in a tin once its liquid is poured off. */
   readonly isDrained: boolean;
+  /** It stands beside several things, and no word says whether it is of each or of all. */
+  readonly isEachOrAll: boolean;
   /** Two statements of one amount that cannot both be right. */
   readonly disagrees: boolean;
   readonly rest: string;
 };
 
-const none = { stated: null, added: [], offered: [], isDrained: false, disagrees: false } as const;
+const none = {
+  stated: null,
+  added: [],
+  offered: [],
+  isDrained: false,
+  isEachOrAll: false,
+  disagrees: false,
+} as const;
 
 const scaled = (amount: StatedAmount | null, factor: number): StatedAmount | null => {
   if (!amount) return null;
@@ -33,8 +42,15 @@ const scaled = (amount: StatedAmount | null, factor: number): StatedAmount | nul
 const amountWritten = `${someNumber}[ -]?(?:${massWords}|${volumeWords})\\b\\.?`;
 const firstAmount = new RegExp(amountWritten, "i");
 
-/** The first weight or volume that a text names. */
+const severalTimes = new RegExp(`^(\\d+) ?[x×] ?(?=${aNumber})`, "i");
+
+/** The first weight or volume that a text names: 200 g of "2 × 100 g bags". */
 function amountIn(text: string, cup: CupSystem): StatedAmount | null {
+  const [said = "", times = "1"] = severalTimes.exec(text) ?? [];
+  return scaled(amountOnce(text.slice(said.length), cup), Number(times));
+}
+
+function amountOnce(text: string, cup: CupSystem): StatedAmount | null {
   const written = firstAmount.exec(text)?.[0].replace(/(\d|[¼½¾⅓⅔⅛])-(?=[a-z])/i, "$1 ");
   const read = written === undefined ? undefined : parseAmount(written, cup);
   return read?.ok && read.value.amount.kind !== "count" ? read.value.amount : null;
@@ -49,12 +65,15 @@ const eachPack = new RegExp(
   `^(?:([\\d.]+) )?\\(?(${aNumber}[ -]?(?:${massWords}|ml|cl|l|litres?|fl oz)\\b\\.?)\\)? ?-?(?=(?:${pack})\\b)`,
   "i",
 );
-/** "3 cucumbers, 1.2 kg", "4 leeks, 200 g each", "6 potatoes about 120 g each", "feta, 2 packs (200 g each)". */
+/**
+ * "3 cucumbers, 1.2 kg", "4 leeks, 200 g each", "6 potatoes about 120 g each", "feta, 2 packs (200 g each)",
+ * "8 bunches radishes @ 250 g", "1 tin tomatoes, drained weight 240 g".
+ */
 const weightAfter = new RegExp(
-  `^(.+?)(?:[,;] ?|\\s)(?:(?:about|approx(?:imately|\\.)?|weighing|(?:with )?a (?:total |combined )?weight of|(?:total|combined|coming to|totalling)(?=[ :])|~) ?)*(${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (each|apiece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(.*)$`,
+  `^(?<before>.+?)(?:[,;] ?|\\s)(?<drained>drained(?: weight| wt\\.?)?:? )?(?<apiece>(?:@|at|of|each) ?)?(?:(?:about|approx(?:imately|\\.)?|weighing|(?:with )?a (?:total |combined )?weight of|(?:total|combined|coming to|totalling)(?=[ :])|~) ?)*(?<weight>${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (?<share>each|apiece|a piece|per piece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(?<after>.*)$`,
   "i",
 );
-const isEachWord = (word: string | undefined): boolean => /^(?:each|apiece)$/i.test(word ?? "");
+const isEachWord = (word: string): boolean => /^(?:each|apiece|(?:a|per) piece)$/i.test(word);
 
 function statedBefore(
   text: string,
@@ -70,14 +89,18 @@ function statedBefore(
 function statedAfter(
   text: string,
   cup: CupSystem,
-): { stated: StatedAmount | null; rest: string } | undefined {
-  const [, before = "", weight = "", share, after = ""] = weightAfter.exec(text) ?? [];
-  const counted = before === "" ? undefined : parseAmount(before, cup);
-  if (!counted?.ok || counted.value.amount.kind !== "count") return undefined;
+): Pick<Stated, "stated" | "isDrained" | "isEachOrAll" | "rest"> | undefined {
+  const found = weightAfter.exec(text)?.groups;
+  if (!found) return undefined;
+  const { before = "", weight = "", share = "", apiece = "", drained = "", after = "" } = found;
+  const counted = parseAmount(before, cup);
+  if (!counted.ok || counted.value.amount.kind !== "count") return undefined;
   const { low, high } = counted.value.amount;
-  const isEach = isEachWord(share) || (share === undefined && severalPacks.test(before));
+  const isUnsaid = share === "" && apiece === "";
+  const isEach = isEachWord(share) || apiece !== "";
   const stated = scaled(amountIn(weight, cup), isEach ? (low + high) / 2 : 1);
-  return stated ? { stated, rest: `${before}${after}` } : undefined;
+  const isEachOrAll = isUnsaid && low > 1;
+  return stated ? { stated, isDrained: drained !== "", isEachOrAll, rest: `${before}${after}` } : undefined;
 }
 
 const adds = /^(?:plus|\+|and (?:an? )?(?:extra|another|further)|with an extra)\b ?/i;
@@ -91,14 +114,14 @@ const addedAfter = new RegExp(
 /** ", or 2 tsp honey", "or 1 tbsp vinegar" at the end. */
 const offeredAfter = new RegExp(`,? or (${amountWritten} .+)$`, "i");
 
-/** "3 tins (400 g)": what is printed on each; of what is in bunches or loose, a weight is that of all. */
-const severalPacks =
-  /^[\d.]+ (?:(?:large|small|big) )?(?:tin|can|jar|pouche|sachet|pack|packet|punnet|tub|bottle|carton)s\b/i;
-
 /** Weights that two statements of one amount may differ by: ounces and pounds are rounded freely. */
 const mostApart = 0.25;
 const isMetric = (written: string): boolean =>
   /\d ?(?:kg|kilos?|kilograms?|g|gr|grams?|gms?)\b/i.test(written);
+
+/** "(6 kg + 4 kg)": which of them is meant, or both, the line does not say. */
+const severalAmounts = new RegExp(`${amountWritten} ?(?:\\+|and|&) ?${amountWritten}`, "i");
+const saysOfAll = /\b(?:total|in all|altogether|together)\b/i;
 
 type Bracket = { readonly inside: string; readonly before: string; readonly after: string };
 type Reading = Omit<Stated, "rest">;
@@ -109,6 +132,7 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   if (adds.test(inside)) return amount ? { ...said, added: [...said.added, amount] } : "keep";
   if (offers.test(inside)) return { ...said, offered: [...said.offered, inside.replace(offers, "")] };
   if (describes.test(inside)) return "keep";
+  if (severalAmounts.test(inside)) return { ...said, disagrees: true };
   if (!amount) {
     if (!/[\d¼½¾]/.test(before)) return "keep";
     // "(about 3 medium)", "(1 stick)", "(from 2 ears)": the same amount once more, in pieces.
@@ -131,11 +155,10 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   }
   if (mainAmount && amount.kind === "volume" && mainAmount.kind === "mass") return said;
   const perItem =
-    /^[\d.¼½¾]+$/.test(before.trim()) ||
-    /\b(?:each|apiece)\b/i.test(inside) ||
-    (severalPacks.test(before) && !/\b(?:total|in all|altogether|together)\b/i.test(inside));
-  const count = perItem ? Number.parseFloat(before) || 1 : 1;
-  return { ...said, stated: scaled(amount, count), isDrained };
+    /^[\d.¼½¾]+$/.test(before.trim()) || /^(?:@|at|of|à) |\b(?:each|apiece|(?:a|per) piece)\b/i.test(inside);
+  const many = Number.parseFloat(before) || 1;
+  const isEachOrAll = !perItem && many > 1 && !saysOfAll.test(inside);
+  return { ...said, stated: scaled(amount, perItem ? many : 1), isDrained, isEachOrAll };
 }
 
 /**

@@ -43,7 +43,6 @@ const looseMeasures: readonly LooseMeasure[] = [
   { measure: "cup-loose-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 20, low: 12, high: 32 },
   { measure: "cup-packed-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 40, low: 28, high: 58 },
   { measure: "tbsp-chopped", categories: ["soft-herb", "woody-herb"], per: "g", amount: 2.6, low: 1.6, high: 4 },
-  { measure: "clove", categories: ["allium"], per: "g", amount: 3.5, low: 2, high: 8 },
 ];
 
 /** Words for a whole one of some foods only; of any other they are asked about. Common practice, no source. */
@@ -72,7 +71,26 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["english cucumber", "each-english"],
   ["continental cucumber", "each-english"],
   ["new potato", "each-new"],
+  ["jersey royal", "each-new"],
+  ["charlotte", "each-salad"],
+  ["salad potato", "each-salad"],
+  ["fingerling", "each-salad"],
+  ["baking potato", "each-baking"],
+  ["jacket potato", "each-baking"],
+  ["russet", "each-baking"],
+  ["bramley", "each-cooking"],
+  ["cooking apple", "each-cooking"],
+  ["spanish onion", "each-spanish"],
+  ["cornichon", "each-cornichon"],
+  ["pickling cucumber", "each-pickling"],
+  ["bird eye", "each-birds-eye"],
+  ["birds eye", "each-birds-eye"],
+  ["thai chilli", "each-birds-eye"],
+  ["thai chili", "each-birds-eye"],
+  ["king oyster", "each-king"],
+  ["patty pan", "each-patty-pan"],
   ["banana shallot", "each-large"],
+  ["long shallot", "each-large"],
   ["echalion", "each-large"],
   ["beef tomato", "each-large"],
   ["beefsteak tomato", "each-large"],
@@ -91,14 +109,21 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["wing", "wing"],
 ];
 
+/** What grows as a head, a root or sprouts comes in no bunch of leaves; of a brassica, no handful of leaves either. */
+const isLooseHere = ({ measure }: LooseMeasure, { category, measures }: Measured): boolean => {
+  const isWhole = measures.some((one) => /^(?:head|each)/.test(one.measure));
+  const needsLeaves = measure === "bunch" ? ["leaf", "brassica"] : measure === "handful" ? ["brassica"] : [];
+  return !isWhole || !needsLeaves.includes(category);
+};
+
+type Measured = { readonly category: Category; readonly measures: readonly Pick<MeasureRow, "measure">[] };
+
 /** The loose measures that suit an ingredient of a category with a density (grams per millilitre, 1 when unknown). */
-export const looseMeasuresFor = (about: {
-  readonly id: string;
-  readonly category: Category;
-  readonly gramsPerMl: number | null;
-}): MeasureRow[] =>
+export const looseMeasuresFor = (
+  about: Measured & { readonly id: string; readonly gramsPerMl: number | null },
+): MeasureRow[] =>
   looseMeasures
-    .filter((row) => row.categories.includes(about.category))
+    .filter((row) => row.categories.includes(about.category) && isLooseHere(row, about))
     .map((row) => {
       const factor = row.per === "ml" ? (about.gramsPerMl ?? 1) : 1;
       return {

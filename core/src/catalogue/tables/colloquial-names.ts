@@ -309,6 +309,8 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   "burger bun": ["bread-white"],
   "bread roll": ["bread-white"],
   "golden raisin": ["raisin"],
+  "black kale": ["lacinato-kale"],
+  "black cabbage": ["lacinato-kale"],
   "thai chilli": ["chilli-red"],
   "thai chili": ["chilli-red"],
   "bird eye chilli": ["chilli-red"],

@@ -38,7 +38,7 @@ export const describingSome: readonly Describes[] = [
   { words: ["dried", "dry"], categories: ["grain", "spice", "nut", "seed"], classes: ["dry-pulse", "dried-fruit", "dry-goods"], ingredients: ["bay-leaf", "sun-dried-tomato"] },
   { words: ["tinned", "canned", "can", "tin", "jar", "jarred", "bottled"], classes: ["cooked-pulse", "tinned-tomato", "tinned-fish", "in-brine", "in-oil", "plant-milk"] },
   { words: ["frozen"], categories: ["fruit", "grain"], classes: ["frozen-vegetable", "raw-fish", "cooked-shellfish", "fresh-pastry"] },
-  { words: ["juice"], classes: ["citrus", "citrus-juice", "bottled-citrus-juice", "tinned-tomato"] },
+  { words: ["juice"], classes: ["citrus-juice", "bottled-citrus-juice", "tinned-tomato"] },
   { words: ["salted"], ingredients: ["capers", "capers-salted", "anchovy", "butter-salted"] },
   { words: ["oil", "brine", "water"], classes: ["tinned-fish", "in-brine", "in-oil", "fresh-cheese"], ingredients: ["anchovy"] },
   { words: ["sweet"], ingredients: ["corn", "onion", "paprika", "apple", "cherry", "cherry-tomato", "bell-pepper-red"] },
@@ -75,12 +75,14 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["ring"], categories: ["allium"] },
   { words: ["quarter"], ingredients: ["lamb"] },
   { words: ["leftover"], classes: rawFlesh },
+  { words: ["head"], classes: [...rawFlesh, "cooked-shellfish"] },
+  { words: ["hot"], ingredients: ["bell-pepper-red", "bell-pepper-green", "bell-pepper-pointed"] },
   { words: ["dried", "dry", "ground", "powder", "powdered"], ingredients: ["ginger", "turmeric-fresh", "galangal", "lemongrass"] },
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
 ];
 
 /** Last, directly after a name, they make another food of it: "apple crisps", "potato salad"; as the last word only. */
-export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup", "fat", "bone", "cream", "liqueur"] as const;
+export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup", "fat", "bone", "cream", "liqueur", "skin"] as const;
 
 /** Cooked before it is bought: never of raw meat or fish, which would be another food. */
 export const cookedWords = ["cooked", "boiled", "fried"] as const;

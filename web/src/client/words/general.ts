@@ -27,8 +27,11 @@ export const generalSentences: Sentences = {
   "amount-too-large": (m) =>
     `${grams(m["grams"])} is too much for one entry. The limit is ${grams(m["atMostG"])}.`,
   "unit-unknown": (m) => `“${String(m["unit"])}” isn't a known unit.`,
-  "measure-unknown": (m) =>
-    `The weight of one “${String(m["word"])}” isn't known. Weigh it, or use: ${list(m["known"])}.`,
+  "measure-unknown": (m) => {
+    const one = m["word"] === "" ? "one of these" : `one “${String(m["word"])}”`;
+    const known = list(m["known"]);
+    return `The weight of ${one} isn't known. ${known === "" ? "Weigh it." : `Weigh it, or use: ${known}.`}`;
+  },
   "volume-needs-density": () => "A volume of this can't be converted to grams. Weigh it instead.",
   "ingredient-unknown": () => "Choose an ingredient from the list.",
   "ounce-mass-or-fluid": () => "Are these ounces by weight, or fluid ounces?",
