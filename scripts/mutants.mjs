@@ -137,6 +137,7 @@ function jest(folder, which) {
       "node_modules/jest/bin/jest.js",
       "--selectProjects",
       "core",
+      `--testSequencer=${join(folder, "scripts/mutants-sequencer.mjs")}`,
     ];
     const child = spawn(
       process.execPath,

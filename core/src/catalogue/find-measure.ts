@@ -44,7 +44,7 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   can: ["can-drained", "can"],
   jar: ["can-drained", "can"],
   cob: ["ear"],
-  heart: ["head-heart", "each-medium", "head"],
+  heart: ["head-heart"],
   segment: ["clove"],
   squirt: ["squeeze"],
   trickle: ["drizzle"],

@@ -71,7 +71,9 @@ function isCalled(id: string, name: string, { facts }: LineReader): boolean {
 
 /** Only one of the candidates comes in bunches, or in tins, or by the teaspoon: then that one is meant. */
 function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader): LineIngredient {
-  if (named.kind !== "ask" || (parts.unit && !spoons.includes(parts.unit.id))) return named;
+  // Most lettuces have a heart, whichever of them the table weighs.
+  if (named.kind !== "ask" || parts.word === "heart") return named;
+  if (parts.unit && !spoons.includes(parts.unit.id)) return named;
   if (!isFullyKnown(findNamed(parts.name, reader.index))) return named;
   const fits = named.candidates.filter((id) => {
     const facts = reader.facts(id);
@@ -131,9 +133,10 @@ function inATin(name: string, word: string, index: NameIndex): LineIngredient | 
 }
 const howPacked: Readonly<Record<string, string>> = { tin: "tinned", can: "tinned", jar: "jarred" };
 
-const states = /^(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
+const states = /(?:^|[,;] ?)(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
 
-const jarred = /\b(?:jarred|(?:from|in|out of) (?:a|the) jar|jar sort)\b/i;
+/** "from a jar", "out of the tin", "can": what it comes in makes it another food, as its own word does. */
+const comesIn = /^(?:(?:from|in|out of) )?(?:(?:a|the) )?(jar|tin|can)\b(?! be)/i;
 
 /**
  * "chickpeas, dried", "peas, frozen", "onions, spring": what is said after the comma makes another food than the name
@@ -141,10 +144,14 @@ const jarred = /\b(?:jarred|(?:from|in|out of) (?:a|the) jar|jar sort)\b/i;
  */
 function inItsState(name: string, preparation: string, index: NameIndex): LineIngredient | undefined {
   if (preparation === "") return undefined;
-  const state = jarred.test(preparation) ? "jarred" : states.exec(preparation)?.[1];
+  const pack = comesIn.exec(preparation)?.[1]?.toLowerCase() ?? "";
+  const state = howPacked[pack] ?? states.exec(preparation)?.[1];
   const [kind = ""] = preparation.split(/[,;]/);
+  const inState = (state === "dry" ? ["dry", "dried"] : [state]).flatMap((said) =>
+    said === undefined ? [] : [`${said} ${kind} ${name}`, `${said} ${kind}`, `${said} ${name}`],
+  );
   const other =
-    (state === undefined ? undefined : findExactly(`${state} ${name}`, index)) ??
+    inState.map((one) => findExactly(one, index)).find((one) => one !== undefined) ??
     findTurnedRound([...wordsOf(name), ...wordsOf(kind)], index);
   return other && asIngredient(other);
 }

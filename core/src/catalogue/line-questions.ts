@@ -1,7 +1,7 @@
 import { splitLine, type LineParts, type Result } from "../measure/index.ts";
 import type { LineIngredient, LineQuestion, LineReader } from "./line-reading.ts";
 import type { IngredientFacts } from "./catalogue.ts";
-import { findCounted, hasOwnMeasure } from "./find-measure.ts";
+import { findCounted } from "./find-measure.ts";
 import { findExactly } from "./name-index.ts";
 import type { Weight, WeightIssue } from "./to-grams.ts";
 
@@ -71,14 +71,14 @@ const isCountedByAnother = ({ count, unit, word, stated, name }: LineParts, { in
 const isForEachEater = ({ name, preparation, stated }: LineParts): boolean =>
   stated === null && /\b(?:each|apiece|per (?:person|head|portion|plate)|pp)$/i.test(preparation || name);
 
-/** So few, of what is sold by the bunch and lighter than this a piece, may be bunches. Common practice, no source. */
-const [fewG, fewPieces] = [40, 5];
+/** So few on a list, of what is lighter than this a piece, may be bunches or punnets. Common practice, no source. */
+const [fewPieces, lightG] = [5, 25];
 
-/** "radishes x2" on a list: two radishes, or two bunches of them? */
-function mayBeBunches({ isNameFirst, unit, word, count }: LineParts, facts: IngredientFacts): boolean {
-  if (!isNameFirst || unit || word !== "" || !count || count.high > fewPieces) return false;
+/** "radishes x2", "strawberries 2": two of them, or two of what they are sold in? */
+function mayBePacks({ isNameFirst, unit, word, count, stated }: LineParts, facts: IngredientFacts): boolean {
+  if (!isNameFirst || unit || word !== "" || stated || !count || count.high > fewPieces) return false;
   const piece = findCounted({ word: "", size: "", preparation: [] }, facts);
-  return piece !== undefined && piece.grams.value < fewG && hasOwnMeasure("bunch", facts);
+  return piece !== undefined && piece.grams.value < lightG;
 }
 
 /** What has to be asked of a line: one thing at a time, the food before its amount. */
@@ -102,7 +102,7 @@ export function questionsOf(
   if (ingredient.kind === "ask")
     return [{ code: "ingredient-unclear", text: parts.name, candidates: ingredient.candidates }];
   const isUnclear = parts.disagrees || parts.isOdd || isCountedByAnother(parts, reader);
-  const mayBeOther = isForEachEater(parts) || (facts !== undefined && mayBeBunches(parts, facts));
+  const mayBeOther = isForEachEater(parts) || (facts !== undefined && mayBePacks(parts, facts));
   if (isUnclear || hasUnreadNumber(parts) || mayBeOther)
     return [{ code: "amount-unclear", text: parts.name }];
   return weight && !weight.ok ? [weight.issue] : [];

@@ -142,10 +142,11 @@ const spread = (weight: Weight, count: { low: number; high: number }, middle: nu
 
 /** "2 little gems", "3 baby leeks": what is counted is a size of its own, by the name it goes by. */
 function countedAs({ word, wholeName, size }: LineParts): Pick<LineParts, "word" | "size"> {
-  if (word !== "") return { word, size };
+  // "1 small ciabatta loaf": a loaf of its own size.
+  if (word !== "" && word !== "loaf") return { word, size };
   const name = ` ${wordsOf(wholeName).join(" ")} `;
   const [, measure = ""] = colloquialMeasures.find(([one]) => name.includes(` ${one} `)) ?? [];
-  return { word: measure, size: measure === "each-baby" ? "" : size };
+  return { word: measure || word, size: measure === "each-baby" ? "" : size };
 }
 
 function countedWeight(

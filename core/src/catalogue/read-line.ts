@@ -154,7 +154,7 @@ const saysAmountOf = (
   { reading }: EnglishReading,
 ): foreign is ForeignReading =>
   foreign !== undefined &&
-  foreign.reading.grams !== null &&
+  (foreign.reading.grams !== null || foreign.reading.questions.length > 0) &&
   foreign.reading.ingredient.kind === "one" &&
   reading.ingredient.kind === "one" &&
   foreign.reading.ingredient.id === reading.ingredient.id;

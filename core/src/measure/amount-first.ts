@@ -40,9 +40,10 @@ const leastBareGrams = 50;
 /** Eggs are counted however many there are. Common practice, no source. */
 const neverWeighed = /\beggs?$/i;
 
-/** "red onion (1/2), sliced": how many, in brackets. */
+const inPacks = anyOf(`${packWords} handful head`);
+/** "red onion (1/2), sliced": how many, in brackets; not of "bunch of radishes (6-8)". */
 const countInBrackets = new RegExp(
-  `^(?<name>\\p{L}[^\\d()]*?) \\((?<count>${someNumber})(?<size> (?:small|medium|large))?\\)(?<rest>.*)$`,
+  `^(?!(?:(?:small|large|big) )?(?:${inPacks}) of |(?:an?|half an?) (?:(?:small|large|big) )?(?:${inPacks}) )(?<name>\\p{L}[^\\d()]*?) \\((?<count>${someNumber})(?<size> (?:small|medium|large))?\\)(?<rest>.*)$`,
   "iu",
 );
 /** "salad onions bunch", "wild garlic big bag": one of a measure. */
