@@ -11,7 +11,7 @@ const telling =
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
 const spokenAmount =
-  /\b(?:an?|one|two|three|four|half an?) (?:\p{L}+ ){0,2}(?:bunch|clove|sprig|stalk|stick|handful|head|bulb|tin|can|jar|spoon|teaspoon|tablespoon|cup|slice|knob|splash|pinch|glug|leaf|piece)(?:e?s|ful)?\b/iu;
+  /\b(?:an?|one|two|three|four|half an?) (?:\p{L}+ ){0,2}(?:bunch|clove|sprig|stalk|stick|handful|head|bulb|tin|can|jar|spoon|teaspoon|tablespoon|cup|slice|knob|splash|pinch|glug|leaf|piece)(?:e?s|ful)?\b|\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\b/iu;
 
 const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
 

@@ -231,6 +231,111 @@ describe("what counted pieces weigh, after a comma", () => {
   });
 });
 
+const gramsOf = (text: string): number | string =>
+  read(text).questions[0]?.code ?? Math.round((read(text).grams?.value ?? 0) * 10) / 10;
+
+describe("a weight beside several things", () => {
+  it.each([
+    // Printed on each, or said of each.
+    ["3 tins tomatoes (400 g)", 1200],
+    ["2 jars honey 340 g", 680],
+    ["yogurt pots x 4 (150 g)", 600],
+    ["2 tins coconut milk (400 ml)", 776],
+    ["4 tomatoes of 100 g", 400],
+    // Of all, unless it is too little for that.
+    ["2 bunches asparagus (500 g)", 500],
+    ["2 bunches asparagus (250 g)", 250],
+    ["8 bunches radishes (250 g)", 2000],
+    ["halloumi x 3 (225 g)", 675],
+    ["3 small shallots (100 g)", 100],
+    ["2 aubergines, 700 g", 700],
+    ["3 aubergines, 300 g", 900],
+    ["20 aubergines, 900 g", 900],
+    ["3 bags rocket, 300 g", 300],
+    // Two tins of chickpeas hold 480 g once drained; 160 g of tuna is one tin.
+    ["2 tins chickpeas, drained (480 g)", 480],
+    ["2 tins chickpeas, drained (240 g)", 480],
+    ["2 tins tuna (160 g drained)", 320],
+    ["2 pumpkins (6 kg + 4 kg)", "amount-unclear"],
+  ])("%p is %p g", (text, grams) => {
+    expect(gramsOf(text)).toBe(grams);
+  });
+});
+
+describe("what is counted by a word behind the name", () => {
+  it.each([
+    ["2 avocado halves", 203],
+    ["4 apple quarters", 202],
+    ["2 halves of avocado", 203],
+    ["2 lemon wedges", 28],
+    ["8 wedges of lemon", 112],
+    ["4 lemon slices", "measure-unknown"],
+    ["2 celery hearts", "measure-unknown"],
+    ["2 lemons in wedges", 220],
+    ["100 g walnut halves", 100],
+    ["1 vine of cherry tomatoes", "amount-unclear"],
+    ["1 vine of cherry tomatoes, 300 g", 300],
+    ["3 hearts of palm", 99],
+    ["1 small ciabatta loaf", 235],
+    ["1 loaf white bread", 600],
+  ])("%p is %p g", (text, grams) => {
+    expect(gramsOf(text)).toBe(grams);
+  });
+});
+
+describe("a few of something small on a list", () => {
+  it.each([
+    ["radishes x2", "amount-unclear"],
+    ["strawberries 5", "amount-unclear"],
+    ["strawberries 6", 76.8],
+    ["2 radishes", 10],
+    ["radishes 2 bunches", 500],
+    ["radishes 2 (20 g)", 20],
+    ["shallots x2", 56.8],
+    ["leeks x2", 404],
+  ])("%p is %p", (text, grams) => {
+    expect(gramsOf(text)).toBe(grams);
+  });
+});
+
+describe("a number that nobody has read", () => {
+  it.each([
+    ["carrots 1.5 kg + 1 bunch", "amount-unclear"],
+    ["1 lemon (zest) and 2 lemons (juice)", "amount-unclear"],
+    ["1 lemon, cut in 8", 110],
+    ["250 g dry lentils, cooked in 500 ml water", 250],
+    ["200 g carrots, in 2 cm dice", 200],
+    ["500 g chard, 200 g stems reserved", 500],
+    ["tomatoes, kilo and a half", "amount-unclear"],
+    ["extra virgin olive oil, 2 tbsp", 27],
+    ["walnut oil, three", "measure-unknown"],
+  ])("%p is %p", (text, grams) => {
+    expect(gramsOf(text)).toBe(grams);
+  });
+});
+
+describe("an amount in the words of another language, behind a name that is English too", () => {
+  it.each([
+    ["kale, un kilo", 1000, "es"],
+    ["feta, eine Handvoll", 30, "de"],
+    ["kale, chopped", 0, null],
+    ["kale, picado", 0, null],
+    ["2 EL Feta", 18.8, "de"],
+    ["dos kilos y medio de tomates", 2500, "es"],
+    ["2 kg et demi de tomates", 2500, "fr"],
+    ["due etti di rucola", 200, "it"],
+    ["habas 2 kg con vaina", 2000, "es"],
+  ])("%p is %p g, in %p", (text, grams, language) => {
+    expect(gramsOf(text)).toBe(grams);
+    expect(read(text).language).toBe(language);
+  });
+
+  it("is asked about where it is unclear there", () => {
+    expect(read("Okra, drei").questions).toHaveLength(1);
+    expect(read("habas 2 kg con vaina").form).toBe("as-bought");
+  });
+});
+
 describe("a part that comes off beside the rest", () => {
   it.each([
     ["200 g chard stems, chopped", "chard", 200, "stems only, chopped"],

@@ -48,7 +48,7 @@ const countInBrackets = new RegExp(
 );
 /** "salad onions bunch", "wild garlic big bag": one of a measure. */
 const oneLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack|tin|can|half))\\)?$`,
+  `^(?<name>\\p{L}[^\\d()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack|tin|can|half(?: an?)?))\\)?$`,
   "iu",
 );
 /** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */
@@ -120,7 +120,7 @@ function spokenFirst(text: string): string | undefined {
 function countedFirst(text: string): string | undefined {
   const one = oneLast.exec(text)?.groups;
   if (one && isShortName.test(one["name"] ?? ""))
-    return one["measure"] === "half" ? `half ${one["name"]}` : `1 ${one["measure"]} ${one["name"]}`;
+    return one["measure"]?.startsWith("half") ? `half ${one["name"]}` : `1 ${one["measure"]} ${one["name"]}`;
   const found = countedLast.exec(text)?.groups;
   if (!found) return undefined;
   const { name = "", count = "", words = "", rest = "" } = found;

@@ -58,19 +58,24 @@ const uncounted =
 const unitBeforeHalf =
   "kilos?|kg|pounds?|lbs?|litres?|liters?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|ounces?|oz";
 
-const halfAfterUnit = new RegExp(`^(${aNumber}) (${unitBeforeHalf}) and a half (?:of )?`, "i");
+/** What comes on top of a whole: "a kilo and a half", "2 kg and a quarter". */
+const more = "and (?:a )?(half|quarter|½|¼|1/2|1/4)";
+const moreAfterUnit = new RegExp(`^(?:(${aNumber}) )?(${unitBeforeHalf}) ${more} (?:of )?`, "i");
 /** "1 courgette and a half": of what is counted. */
-const halfAfterName = new RegExp(`^(${aNumber}) (\\p{L}[^,;()\\d]*?) and a half(?=$|[,;(])`, "iu");
-const halfBeforeUnit = new RegExp(`^(${aNumber}) and (?:a half|½) `, "i");
+const moreAfterName = new RegExp(`^(${aNumber}) (\\p{L}[^,;()\\d]*?) ${more}(?=$|[,;(])`, "iu");
+const moreBeforeUnit = new RegExp(`^(${aNumber}) ${more} `, "i");
+
+const withMore = (count: string | undefined, said: string | undefined): number =>
+  numberOf(count ?? "1") + (/half|½|1\/2/i.test(said ?? "") ? 0.5 : 0.25);
 
 /** "a pound and a half of plums" → "1.5 pound plums"; "one and a half teaspoons" → "1.5 teaspoons". */
 function withHalves(text: string): string {
-  const after = halfAfterUnit.exec(text);
-  if (after) return `${numberOf(after[1] ?? "") + 0.5} ${after[2]} ${text.slice(after[0].length)}`;
-  const named = halfAfterName.exec(text);
-  if (named) return `${numberOf(named[1] ?? "") + 0.5} ${named[2]}${text.slice(named[0].length)}`;
-  const before = halfBeforeUnit.exec(text);
-  return before ? `${numberOf(before[1] ?? "") + 0.5} ${text.slice(before[0].length)}` : text;
+  const after = moreAfterUnit.exec(text);
+  if (after) return `${withMore(after[1], after[3])} ${after[2]} ${text.slice(after[0].length)}`;
+  const named = moreAfterName.exec(text);
+  if (named) return `${withMore(named[1], named[3])} ${named[2]}${text.slice(named[0].length)}`;
+  const before = moreBeforeUnit.exec(text);
+  return before ? `${withMore(before[1], before[2])} ${text.slice(before[0].length)}` : text;
 }
 
 const halfDozens: Readonly<Record<string, number>> = { "½": 0.5, "1/2": 0.5, "1½": 1.5 };
