@@ -111,7 +111,7 @@ describe("every food by every way to say an amount", () => {
 
 const inLanguages: Readonly<Record<Language, Readonly<Record<string, readonly string[]>>>> = {
   es: {
-    "1500 g N": ["kilo y medio de N", "un kilo y medio de N", "1 kg y medio de N", "N, kilo y medio"],
+    "1500 g N": ["kilo y medio de N", "un kilo y medio de N", "1 kg y medio de N"],
     "1000 g N": ["un kilo de N", "N, un kilo"],
     "1.5 N": ["1 N y medio"],
     "1 handful N": ["un puñado de N", "N, un puñado"],
