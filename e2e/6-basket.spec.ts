@@ -13,6 +13,8 @@ const lotsFrom = async (page: Page, text: string): Promise<Lots["lots"]> =>
   (await ask<Lots>(page, `/api/lots?text=${encodeURIComponent(text)}&limit=200`)).lots;
 const severalOf = (page: Page) => page.getByTestId("intake");
 const lineField = (page: Page) => severalOf(page).locator("#intake-line");
+/** What is bought by the piece, among what this kitchen logs most. */
+const counted = /aubergine|courgette|cucumber|leek|pepper|beetroot|fennel|lemon|onion/;
 async function openSeveral(page: Page): Promise<void> {
   await page.goto("/basket");
   await page.getByTestId("choose-several").click();
@@ -54,6 +56,36 @@ test("a pasted market list is read, what is open is asked, and it all goes in to
   // Asked once: the kitchen remembers that these ounces are fluid. 8 × 29.57 ml × 0.915 g/ml.
   await expect(rows.filter({ hasText: "olive oil" })).toContainText("216 g");
   await rows.filter({ hasText: "olive oil" }).getByTestId("remove-row").click();
+});
+
+test("a bare number beside a chosen item asks pieces or grams; the rest goes in without it", async ({
+  page,
+}) => {
+  await openSeveral(page);
+  const chip = severalOf(page).getByTestId("usual-items").getByRole("button", { name: counted }).first();
+  const name = (await chip.textContent())?.trim() ?? "";
+  const before = (await lotsFrom(page, name)).length;
+  await chip.click();
+  await paste(lineField(page), "300 g sorrel\n2 kg plums");
+  const rows = severalOf(page).getByTestId("delivery-rows").locator("> li");
+  await expect(rows).toHaveCount(3);
+  await rows.first().getByRole("textbox").fill("2");
+  const asked = rows.first().getByTestId("pieces-or-grams");
+  await expect(asked.getByRole("button")).toHaveText(["2 pieces", "2 g"]);
+  await severalOf(page).getByTestId("log-intake").click();
+  await expect(severalOf(page).getByTestId("open-lines")).toContainText("1 line needs an answer");
+  expect((await lotsFrom(page, name)).length).toBe(before);
+
+  await severalOf(page).getByTestId("log-clear").click();
+  await expect(notice(page)).toContainText("Logged 2 items");
+  await expect(rows).toHaveCount(1);
+  await asked.getByRole("button", { name: "2 pieces" }).click();
+  await expect(asked).toBeHidden();
+  await severalOf(page).getByTestId("log-intake").click();
+  await expect(notice(page)).toContainText("Logged 1 item");
+  const lots = await lotsFrom(page, name);
+  expect(lots).toHaveLength(before + 1);
+  expect(Math.max(...lots.map(({ grams }) => grams))).toBeGreaterThan(100);
 });
 
 test("a row is written again in place, and what is clear is logged while the rest waits", async ({

@@ -2,6 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import type { LineReading } from "@apron/contract";
 import {
   chipRow,
+  isClear,
   emptyIntake,
   intakeBody,
   linesOf,
@@ -53,6 +54,15 @@ describe("a row of a delivery", () => {
 
   it("of a chip asks nothing here: its field says what is missing", () => {
     expect(openQuestion(chipRow("kale"))).toBeUndefined();
+  });
+
+  it("whose weight is a bare number asks whether it is pieces or grams, and does not go in before", () => {
+    const row = { ...chipRow("eggplant"), amount: "2" };
+    expect([openQuestion(row), isClear(row)]).toEqual([undefined, true]);
+    const bare = { pieces: "2 pieces", grams: "2 g", likelier: "pieces" as const };
+    const asked = { ...row, bare };
+    expect(openQuestion(asked)).toEqual({ code: "pieces-or-grams", pieces: "2 pieces", grams: "2 g" });
+    expect(isClear(asked)).toBe(false);
   });
 
   it("has an id of its own, made once", () => {

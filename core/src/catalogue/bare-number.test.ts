@@ -45,9 +45,15 @@ describe("a bare number that may be pieces or grams", () => {
   });
 
   it("goes by the weight of this very lot's pieces, where they were weighed", () => {
-    expect(bareNumber("20", factsOf("eggplant"), 15)).toBeUndefined();
-    expect(bareNumber("20", factsOf("eggplant"), 300)?.likelier).toBe("pieces");
-    expect(bareNumber("3", factsOf("olive-oil"), 50)?.likelier).toBe("pieces");
+    expect(bareNumber("20", factsOf("eggplant"), { pieceG: 15 })).toBeUndefined();
+    expect(bareNumber("20", factsOf("eggplant"), { pieceG: 300 })?.likelier).toBe("pieces");
+    expect(bareNumber("3", factsOf("olive-oil"), { pieceG: 50 })?.likelier).toBe("pieces");
+  });
+
+  it("are grams where the lot does not hold so many pieces", () => {
+    expect(bareNumber("4", factsOf("eggplant"), { pieceG: 300, holdsG: 1200 })?.pieces).toBe("4 pieces");
+    expect(bareNumber("5", factsOf("eggplant"), { pieceG: 300, holdsG: 1200 })).toBeUndefined();
+    expect(bareNumber("5", factsOf("eggplant"), { holdsG: 400 })).toBeUndefined();
   });
 
   it("the answer is read back as what it says", () => {

@@ -1,4 +1,4 @@
-export { bareNumber, type BareNumber } from "./bare-number.ts";
+export { bareNumber, type BareNumber, type LotAtHand } from "./bare-number.ts";
 export {
   buildCatalogue,
   keepingRule,

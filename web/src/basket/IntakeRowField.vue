@@ -3,7 +3,7 @@ import { nameOf } from "@apron/core/catalogue";
 import { showEstimate } from "@apron/core/measure";
 import { X } from "@lucide/vue";
 import Button from "primevue/button";
-import { computed, ref, useTemplateRef } from "vue";
+import { computed, ref, useTemplateRef, watch } from "vue";
 import { useIngredients } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import { useWeightSource } from "../client/use-weight-source.ts";
@@ -58,6 +58,11 @@ const chosen = computed(
 const weighed = useAmountReading(
   () => row.value.ingredient ?? "",
   () => row.value.amount ?? "",
+);
+watch(
+  () => weighed.value.bare,
+  (bare) => (row.value.bare = bare ?? null),
+  { immediate: true },
 );
 const question = computed(() => openQuestion(row.value));
 const candidates = computed(() => {

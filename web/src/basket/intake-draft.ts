@@ -1,6 +1,8 @@
 import { newId } from "../client/new-id.ts";
 import type { LineReading, LogIntake } from "@apron/contract";
+import type { BareNumber } from "@apron/core/catalogue";
 import { markRaw } from "vue";
+import { piecesOrGrams } from "../catalogue/use-amount-reading.ts";
 import { useDraft } from "../client/use-draft.ts";
 import { todayIso } from "../ui/dates.ts";
 import type { SourceKind } from "./lot-draft.ts";
@@ -13,6 +15,8 @@ export type IntakeRow = {
   ingredient: string | null;
   /** Typed or weighed beside a chosen ingredient; null where the text says it. */
   amount: string | null;
+  /** The amount is a bare number that may be pieces or grams, and neither has been chosen. */
+  bare: BareNumber | null;
   reading: LineReading | null;
 };
 
@@ -43,6 +47,7 @@ export const textRow = (text: string, reading: LineReading | null): IntakeRow =>
   text,
   ingredient: null,
   amount: null,
+  bare: null,
   reading: reading && markRaw(reading),
 });
 
@@ -51,6 +56,7 @@ export const chipRow = (ingredient: string): IntakeRow => ({
   text: "",
   ingredient,
   amount: "",
+  bare: null,
   reading: null,
 });
 
@@ -61,8 +67,11 @@ export const linesOf = (text: string): string[] =>
     .map((line) => line.trim())
     .filter((line) => line !== "");
 
+type RowQuestion = LineReading["questions"][number] | ReturnType<typeof piecesOrGrams>;
+
 /** Does the row still need an answer before it can go in? */
-export function openQuestion(row: IntakeRow): LineReading["questions"][number] | undefined {
+export function openQuestion(row: IntakeRow): RowQuestion | undefined {
+  if (row.bare) return piecesOrGrams(row.bare);
   if (row.amount !== null || !row.reading) return undefined;
   const settled = (code: string): boolean => row.ingredient !== null && code.startsWith("ingredient-");
   const open = row.reading.questions.find((q) => !settled(q.code));

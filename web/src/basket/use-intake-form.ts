@@ -81,6 +81,8 @@ export function useIntakeForm() {
     if (price === undefined) return false;
     const waiting = which === "clear" ? draft.value.rows.filter((row) => !isClear(row)) : [];
     const rows = draft.value.rows.filter((row) => !waiting.includes(row));
+    // Sent as it stands it would be grams: the row asks which.
+    if (rows.some((row) => row.bare)) return false;
     const body = intakeBody({ ...draft.value, rows }, price);
     const label = counted(body.lines.length, "item");
     const done = await submission.submit("logIntake", { body }, label);

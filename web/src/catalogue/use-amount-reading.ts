@@ -1,4 +1,4 @@
-import { bareNumber, toGrams, type BareNumber, type Weight } from "@apron/core/catalogue";
+import { bareNumber, toGrams, type BareNumber, type LotAtHand, type Weight } from "@apron/core/catalogue";
 import { parseAmount, showEstimate } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from "vue";
@@ -35,8 +35,8 @@ export const piecesOrGrams = ({ pieces, grams }: BareNumber) =>
 export function useAmountReading(
   ingredient: MaybeRefOrGetter<string>,
   text: MaybeRefOrGetter<string>,
-  /** Grams of one piece of the lot at hand, where they were counted. */
-  pieceG?: MaybeRefOrGetter<number | undefined>,
+  /** The lot that it is taken from. */
+  lot: MaybeRefOrGetter<LotAtHand> = {},
 ): ComputedRef<Reading> {
   const session = useSession();
   const { data: facts } = useIngredientDetail(ingredient);
@@ -50,12 +50,12 @@ export function useAmountReading(
     if (!read.ok) return { ...nothing, words: sentenceFor(read.issue), refused: true };
     if (!facts.value || facts.value.id !== toValue(ingredient)) return { ...nothing, isPending: true };
     const known = { ...facts.value, composition: facts.value.composition ?? undefined };
-    const bare = bareNumber(toValue(text), known, toValue(pieceG));
+    const bare = bareNumber(toValue(text), known, toValue(lot));
     if (bare) return { ...nothing, words: sentenceFor(piecesOrGrams(bare)), refused: true, bare };
     const weight = toGrams(read.value.amount, known, {
       rest: read.value.rest,
       ounces: session.ounces[facts.value.id],
-      pieceG: toValue(pieceG),
+      pieceG: toValue(lot).pieceG,
     });
     return weight.ok
       ? { ...nothing, weight: weight.value, words: showEstimate(weight.value.grams, session.display) }

@@ -47,7 +47,11 @@ export function useSomeOf(lot: Ref<LotDetail>, what: string) {
   const reading = useAmountReading(
     () => lot.value.ingredient,
     text,
-    () => lot.value.pieces?.eachG,
+    () => ({
+      pieceG: lot.value.pieces?.eachG,
+      // There may be more than the book says: then the book is corrected.
+      holdsG: what === "correct" ? undefined : lot.value.grams,
+    }),
   );
   const grams = computed<number | null | undefined>(() =>
     text.value.trim() === "" ? null : reading.value.weight?.grams.value,
