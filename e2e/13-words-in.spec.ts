@@ -323,20 +323,49 @@ test("a shop of twenty items is pasted and logged in 6, and 1 for each real ques
   expect(effort.spent).toBeLessThanOrEqual(6 + questions);
 });
 
+const aPicture =
+  "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
+const pictured = (ingredients: string, image?: string) => ({
+  "@type": "Recipe",
+  name: "Pictured plums",
+  recipeYield: "2 servings",
+  ...(image !== undefined && { image: [`data:image/png;base64,${image}`] }),
+  recipeIngredient: [ingredients],
+  recipeInstructions: "Halve and eat.",
+});
+
 test("a picture that comes with a recipe is kept with it", async ({ page }) => {
   await page.goto("/recipes/import");
-  const dot =
-    "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==";
-  const recipe = {
-    "@type": "Recipe",
-    name: "Pictured plums",
-    recipeYield: "2 servings",
-    image: [`data:image/png;base64,${dot}`],
-    recipeIngredient: ["200 g plums"],
-    recipeInstructions: "Halve and eat.",
-  };
-  await page.locator("#recipe-paste").fill(JSON.stringify(recipe));
+  await page.locator("#recipe-paste").fill(JSON.stringify(pictured("200 g plums", aPicture)));
   await page.getByTestId("recipe-review").getByTestId("save-recipe").click();
   await expect(page.getByRole("heading", { name: "Pictured plums" })).toBeVisible();
   await expect(page.getByTestId("photo-shown")).toBeVisible();
+});
+
+test("of two recipes of one name each keeps its own picture, and one that can't be drawn is named", async ({
+  page,
+}) => {
+  await page.goto("/recipes/import");
+  const broken = Buffer.from("not a picture").toString("base64");
+  const all = [pictured("300 g plums", broken), pictured("400 g plums"), pictured("500 g plums", aPicture)];
+  await page.locator("#recipe-paste").fill(JSON.stringify(all));
+  await page.getByTestId("save-recipes").click();
+  await expect(notice(page)).toContainText("Saved 3 recipes. The picture of Pictured plums can't be shown.");
+  const { recipes } = await ask<{ recipes: { id: string }[] }>(page, "/api/recipes?text=pictured&limit=20");
+  const found = await Promise.all(
+    recipes.map(async ({ id }) => {
+      const { formula, photo } = await ask<{
+        formula: { lines: { grams: number | null }[] };
+        photo: string | null;
+      }>(page, `/api/recipes/${id}`);
+      return [formula.lines[0]?.grams, photo !== null] as const;
+    }),
+  );
+  expect(found.sort()).toEqual(
+    expect.arrayContaining([
+      [300, false],
+      [400, false],
+      [500, true],
+    ]),
+  );
 });

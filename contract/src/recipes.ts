@@ -117,7 +117,11 @@ export const PhotoSaved = z.object({ id: z.string(), photo: Photo }).meta({ id: 
 export const ImportRecipes = z.object({ formulas: z.array(NewFormula).min(1).max(100) });
 export const RecipesImported = z
   .object({
-    saved: z.array(RecipeSaved),
+    saved: z.array(
+      RecipeSaved.safeExtend({
+        at: z.int().meta({ description: "Its place among the formulas that were sent" }),
+      }),
+    ),
     same: z.array(z.string()).meta({ description: "Names that were here already, word for word" }),
     refused: z.array(z.object({ name: z.string(), code: z.string(), line: z.int().nullable() })),
   })

@@ -301,10 +301,13 @@ describe("in and out", () => {
 
   it("keeps the good ones of a file and names the others", async () => {
     const bad = aRecipe({ name: "Bad one", ...lines(aLine("a", "chard"), aLine("b", "moonleaf")) });
-    const done = (
-      await wren.call("importRecipes", { body: { formulas: [aRecipe({ name: "Good one" }), bad] } })
-    ).body;
-    expect(done.saved.map((r) => r.name)).toEqual(["Good one"]);
+    const good = [aRecipe({ name: "Good one" }), aRecipe({ name: "Good one", servings: 7 })];
+    const done = (await wren.call("importRecipes", { body: { formulas: [bad, ...good] } })).body;
+    // Names may be the same: each is told by its place among what was sent.
+    expect(done.saved.map(({ name, at }) => [name, at])).toEqual([
+      ["Good one", 1],
+      ["Good one", 2],
+    ]);
     expect(done.refused).toEqual([{ name: "Bad one", code: "ingredient-unknown", line: 1 }]);
   });
 

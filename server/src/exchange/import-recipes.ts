@@ -8,16 +8,16 @@ export const importRecipes: UseCase<"importRecipes"> = async ({ body }, context)
   const here = await context.stores.recipes.all();
   const known = new Set(here.map((record) => wordForWord(record.formula)));
   const taken = new Set(here.map((record) => record.formula.id));
-  const saved: { id: string; name: string; version: number }[] = [];
+  const saved: { id: string; name: string; version: number; at: number }[] = [];
   const same: string[] = [];
   const refused: { name: string; code: string; line: number | null }[] = [];
-  for (const formula of body.formulas) {
+  for (const [at, formula] of body.formulas.entries()) {
     if (known.has(wordForWord(formula))) {
       same.push(formula.name);
       continue;
     }
     const kept = await keepNew(formula, taken, context);
-    if (kept.ok) saved.push(kept.value);
+    if (kept.ok) saved.push({ ...kept.value, at });
     else {
       const line = Number(/lines\.(\d+)/.exec(kept.issue.field ?? "")?.[1] ?? Number.NaN);
       refused.push({ name: formula.name, code: kept.issue.code, line: Number.isNaN(line) ? null : line });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NewFormula, RecipesImported } from "@apron/contract";
+import type { RecipesImported } from "@apron/contract";
 import type { RecipeFile } from "@apron/core/exchange";
 import { refDebounced } from "@vueuse/core";
 import Textarea from "primevue/textarea";
@@ -12,7 +12,7 @@ import FileField from "../ui/FileField.vue";
 import PageHead from "../ui/PageHead.vue";
 import { counted } from "../ui/plural.ts";
 import RecipesRead from "./RecipesRead.vue";
-import { useRecipeImport } from "./use-recipe-import.ts";
+import { useRecipeImport, type ReadyRecipe } from "./use-recipe-import.ts";
 
 const router = useRouter();
 const notices = useNotices();
@@ -46,22 +46,24 @@ async function chooseFiles(chosen: readonly File[]): Promise<void> {
   if (only && files.length === 1 && only.text.length <= tooLongToShow) pasted.value.text = only.text;
   else source.value = files;
 }
-async function save(formulas: readonly NewFormula[]): Promise<void> {
+async function save(recipes: readonly ReadyRecipe[]): Promise<void> {
   refused.value = [];
-  const done = await importing.saveAll(formulas);
+  const done = await importing.saveAll(recipes);
   if (!done) return;
   refused.value = [...done.refused];
   if (done.refused.length > 0) return;
   clear();
   importing.clear();
+  const noPicture =
+    done.withoutPicture.length > 0 ? ` The picture of ${done.withoutPicture.join(", ")} can't be shown.` : "";
   const [only] = done.saved;
   if (only && done.saved.length === 1) {
-    notices.say({ text: `Saved ${only.name}.` });
+    notices.say({ text: `Saved ${only.name}.${noPicture}` });
     await router.push(`/recipes/${only.id}`);
     return;
   }
   const same = done.same.length > 0 ? ` ${done.same.length} were already here.` : "";
-  notices.say({ text: `Saved ${counted(done.saved.length, "recipe")}.${same}` });
+  notices.say({ text: `Saved ${counted(done.saved.length, "recipe")}.${same}${noPicture}` });
   await router.push("/recipes");
 }
 const box = useTemplateRef<{ $el: HTMLTextAreaElement }>("box");

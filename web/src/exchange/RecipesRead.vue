@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { NewFormula, RecipesImported } from "@apron/contract";
+import type { RecipesImported } from "@apron/contract";
 import Button from "primevue/button";
 import ProgressBar from "primevue/progressbar";
 import { computed, ref, toRefs, watch } from "vue";
@@ -9,12 +9,12 @@ import { counted } from "../ui/plural.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import RecipeReview from "./RecipeReview.vue";
 import { isOpen } from "./recipe-review-draft.ts";
-import type { RecipeImport } from "./use-recipe-import.ts";
+import type { ReadyRecipe, RecipeImport } from "./use-recipe-import.ts";
 
 /** What was found in a text or a file: one recipe line by line, many by name, each of which can be opened. */
 const props = defineProps<{ importing: RecipeImport; refused: RecipesImported["refused"] }>();
-const emit = defineEmits<{ save: [formulas: readonly NewFormula[]] }>();
-const { recipes, formulas, problem, progress, catalogue } = toRefs(props.importing);
+const emit = defineEmits<{ save: [recipes: readonly ReadyRecipe[]] }>();
+const { recipes, toSave, problem, progress, catalogue } = toRefs(props.importing);
 const shownRecipes = 200;
 
 const chosen = ref(0);
@@ -30,13 +30,12 @@ const percent = computed(() =>
 const remember = useRememberMeaning();
 async function saveOne(): Promise<void> {
   await props.importing.settled();
-  const review = props.importing.reviewOf(chosen.value);
-  const formula = review && props.importing.formulaOf(review);
-  if (formula) emit("save", [formula]);
+  const ready = props.importing.readyOf(chosen.value);
+  if (ready) emit("save", [ready]);
 }
 async function saveEvery(): Promise<void> {
   await props.importing.settled();
-  emit("save", formulas.value);
+  emit("save", toSave.value);
 }
 </script>
 
@@ -58,15 +57,15 @@ async function saveEvery(): Promise<void> {
     <ProblemNote :text="problem" />
     <template v-if="recipes.length > 1">
       <p>
-        Found {{ counted(recipes.length, "recipe") }}; {{ formulas.length }} can be saved.
+        Found {{ counted(recipes.length, "recipe") }}; {{ toSave.length }} can be saved.
         <template v-if="openCount > 0">
           {{ openCount }} of them have lines that were not understood and are kept as text.
         </template>
       </p>
       <Button
-        :label="`Save ${counted(formulas.length, 'recipe')}`"
+        :label="`Save ${counted(toSave.length, 'recipe')}`"
         data-testid="save-recipes"
-        :disabled="formulas.length === 0"
+        :disabled="toSave.length === 0"
         :loading="progress !== undefined"
         @click="saveEvery"
       />

@@ -1,7 +1,7 @@
 import type { NewFormula, RecipesImported } from "@apron/contract";
 import { acceptReview, type RecipeFile, type RecipeReview } from "@apron/core/exchange";
 import type { Formula } from "@apron/core/recipes";
-import { computed, reactive, watch, type Ref } from "vue";
+import { computed, reactive, watch } from "vue";
 import { useSubmit } from "../client/use-submit.ts";
 import { sentenceFor, sentenceOf } from "../client/words.ts";
 import { headedBy, useReviewDraft, type ChangedRecipe } from "./recipe-review-draft.ts";
@@ -47,44 +47,52 @@ function useChanges({ recipes, read: readFiles, review }: Reader) {
   return { read, change, changedOf, reviewOf, clear };
 }
 
-/** Pictures that came with recipes follow them, shrunk as any photo is; one that cannot be drawn is left out. */
-function usePhotos() {
+/** A recipe as it will be saved, with the picture that came with it as a data: address. */
+export type ReadyRecipe = { readonly formula: NewFormula; readonly photo: string | undefined };
+
+/** What became of the recipes, and the names of those whose picture this browser cannot draw. */
+export type ImportDone = RecipesImported & { readonly withoutPicture: readonly string[] };
+
+/** The picture that came with a recipe follows it, shrunk as any photo is. False where it cannot be drawn. */
+function usePhoto() {
   const { submit } = useSubmit();
-  return async (saved: RecipesImported["saved"], photos: ReadonlyMap<string, string>): Promise<void> => {
-    for (const { id, name } of saved) {
-      const held = photos.get(name);
-      if (held === undefined) continue;
-      const { fileOfDataAddress, shrinkPhoto } = await import("../recipes/shrink-photo.ts");
-      const data = await shrinkPhoto(fileOfDataAddress(held));
-      if (data !== undefined)
-        await submit("setPhoto", { params: { id }, body: { data } }, `photo of ${name}`);
-    }
+  return async ({ id, name }: RecipesImported["saved"][number], held: string): Promise<boolean> => {
+    const { fileOfDataAddress, shrinkPhoto } = await import("../recipes/shrink-photo.ts");
+    const data = await shrinkPhoto(fileOfDataAddress(held));
+    if (data === undefined) return false;
+    await submit("setPhoto", { params: { id }, body: { data } }, `photo of ${name}`);
+    return true;
   };
 }
 
 /** Saves in chunks; what was saved before the network went is saved, and a second try leaves it alone. */
-function useSaving({ problem, progress }: Reader, photos: Ref<ReadonlyMap<string, string>>) {
+function useSaving({ problem, progress }: Reader) {
   const { submit, problem: notSaved } = useSubmit();
-  const sendPhotos = usePhotos();
-  return async (formulas: readonly NewFormula[]): Promise<RecipesImported | undefined> => {
+  const sendPhoto = usePhoto();
+  return async (recipes: readonly ReadyRecipe[]): Promise<ImportDone | undefined> => {
     const all: RecipesImported = { saved: [], same: [], refused: [] };
+    const withoutPicture: string[] = [];
     problem.value = "";
-    for (let i = 0; i < formulas.length; i += chunk) {
-      progress.value = { done: i, of: formulas.length, what: "saved" };
-      const some = formulas.slice(i, i + chunk);
-      const done = await submit("importRecipes", { body: { formulas: some } }, some[0]?.name);
+    for (let i = 0; i < recipes.length; i += chunk) {
+      progress.value = { done: i, of: recipes.length, what: "saved" };
+      const some = recipes.slice(i, i + chunk);
+      const body = { formulas: some.map(({ formula }) => formula) };
+      const done = await submit("importRecipes", { body }, some[0]?.formula.name);
       if (!done) {
         progress.value = undefined;
         problem.value = sentenceOf(notSaved.value);
         return undefined;
       }
+      for (const one of done.saved) {
+        const held = some[one.at]?.photo;
+        if (held !== undefined && !(await sendPhoto(one, held))) withoutPicture.push(one.name);
+      }
       all.saved.push(...done.saved);
-      await sendPhotos(done.saved, photos.value);
       all.same.push(...done.same);
       all.refused.push(...done.refused);
     }
     progress.value = undefined;
-    return all;
+    return { ...all, withoutPicture };
   };
 }
 
@@ -93,30 +101,27 @@ export function useRecipeImport() {
   const reader = useRecipeReader();
   const { recipes, problem, catalogue } = reader;
   const changes = useChanges(reader);
-  /** The formula of one reviewed recipe; says why there is none. */
-  function formulaOf(review: RecipeReview): NewFormula | undefined {
-    const accepted = acceptReview(review, new Map(), catalogue.value);
-    problem.value = accepted.ok ? "" : sentenceFor(accepted.issue);
-    return accepted.ok ? withoutId(accepted.value) : undefined;
+  const accepted = (at: number) => {
+    const review = changes.reviewOf(at);
+    return review && acceptReview(review, new Map(), catalogue.value);
+  };
+  const ready = (at: number, formula: Formula): ReadyRecipe => ({
+    formula: withoutId(formula),
+    photo: recipes.value[at]?.draft.photo,
+  });
+  /** One reviewed recipe as it will be saved; says why it cannot be. */
+  function readyOf(at: number): ReadyRecipe | undefined {
+    const one = accepted(at);
+    problem.value = one && !one.ok ? sentenceFor(one.issue) : "";
+    return one?.ok ? ready(at, one.value) : undefined;
   }
-  const formulas = computed(() =>
+  const toSave = computed(() =>
     recipes.value.flatMap((_, at) => {
-      const review = changes.reviewOf(at);
-      const accepted = review && acceptReview(review, new Map(), catalogue.value);
-      return accepted?.ok ? [withoutId(accepted.value)] : [];
+      const one = accepted(at);
+      return one?.ok ? [ready(at, one.value)] : [];
     }),
   );
-  /** The pictures that came with the recipes, by the names they are saved under. */
-  const photos = computed(
-    () =>
-      new Map(
-        recipes.value.flatMap(({ draft }, at) => {
-          const title = changes.reviewOf(at)?.title;
-          return draft.photo === undefined || title === undefined ? [] : [[title, draft.photo] as const];
-        }),
-      ),
-  );
-  return reactive({ ...reader, ...changes, formulas, formulaOf, saveAll: useSaving(reader, photos) });
+  return reactive({ ...reader, ...changes, toSave, readyOf, saveAll: useSaving(reader) });
 }
 
 export type RecipeImport = ReturnType<typeof useRecipeImport>;
