@@ -1,7 +1,7 @@
 import { amountField, chooseItem, itemField, notice } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
-test.use({ ofFile: "5-fresh-kitchen" });
+test.use({ ofFile: "5-fresh-kitchen", startsEmpty: true });
 
 /** One kitchen is set up in this file, so its tests follow each other. */
 test.describe.configure({ mode: "serial" });

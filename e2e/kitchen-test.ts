@@ -24,15 +24,17 @@ function slowBrowser(browser: Browser): Browser {
 }
 
 /**
- * Every file of tests has a program of its own, with its own port and data, started as a newcomer would: the demo
- * kitchen is filled when it is first visited. Files share nothing, so they run side by side and in any order.
+ * Every file of tests has a program of its own, with its own port and data: a copy of the demo kitchen, or nothing where
+ * a file `startsEmpty`, as for a newcomer. Files share nothing, so they run side by side and in any order.
  */
-export const test = base.extend<object, { ofFile: string; program: Program }>({
+export const test = base.extend<object, { ofFile: string; startsEmpty: boolean; program: Program }>({
   ofFile: ["", { option: true, scope: "worker" }],
+  startsEmpty: [false, { option: true, scope: "worker" }],
   program: [
     // Playwright reads from the arguments what a fixture needs: another file is another worker.
-    async ({ ofFile: _ofFile }, use) => {
-      const program = await startProgram(["--empty"]);
+    async ({ ofFile: _ofFile, startsEmpty }, use) => {
+      const like = startsEmpty ? undefined : process.env["E2E_DEMO_DATA"];
+      const program = await startProgram(["--empty"], { like });
       await use(program);
       await program.stop();
     },

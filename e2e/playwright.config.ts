@@ -3,6 +3,7 @@ import { defineConfig } from "@playwright/test";
 /** Every file has a program of its own (kitchen-test.ts), so files run side by side; within one, tests follow each other. */
 export default defineConfig({
   testDir: ".",
+  globalSetup: "./demo-kitchen.ts",
   workers: 2,
   fullyParallel: false,
   // A whole test takes longer on a slow processor; what it waits for must come as soon as ever.

@@ -1,3 +1,4 @@
 export function startProgram(
   args: readonly string[],
-): Promise<{ readonly url: string; readonly stop: () => Promise<void> }>;
+  how?: { readonly like?: string | undefined; readonly keep?: boolean },
+): Promise<{ readonly url: string; readonly data: string; readonly stop: () => Promise<void> }>;

@@ -1,7 +1,7 @@
-import { spawn } from "node:child_process";
-import { rmSync } from "node:fs";
+import { spawn, spawnSync } from "node:child_process";
+import { existsSync, mkdirSync, rmSync } from "node:fs";
 import { createServer } from "node:net";
-import { join } from "node:path";
+import { dirname, join } from "node:path";
 import { root } from "./run.mjs";
 
 const freePort = () =>
@@ -12,10 +12,22 @@ const freePort = () =>
     });
   });
 
-/** Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready. */
-export async function startProgram(args) {
+/** Its database keeps its owner. Where that lies elsewhere (cluster.mjs) there is no copy, and the program starts anew. */
+function copyData(from, to) {
+  if (!existsSync(join(from, "postgres"))) return;
+  mkdirSync(dirname(to), { recursive: true });
+  const { status } = spawnSync("cp", ["-a", from, to], { stdio: "inherit" });
+  if (status !== 0) throw new Error(`the data of ${from} could not be copied`);
+}
+
+/**
+ * Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready.
+ * `like` is a data folder to begin with a copy of; `keep` leaves the data where it is when the program is stopped.
+ */
+export async function startProgram(args, { like, keep = false } = {}) {
   const port = await freePort();
   const data = join(root, ".test-data", `e2e-${port}`);
+  if (like) copyData(like, data);
   const env = { ...process.env, PORT: String(port), APRON_DATA: data, HOST: "127.0.0.1" };
   delete env.DATABASE_URL;
   const child = spawn(process.execPath, ["scripts/start.mjs", ...args], {
@@ -34,7 +46,7 @@ export async function startProgram(args) {
   const stop = async () => {
     child.kill("SIGTERM");
     await ended;
-    rmSync(data, { recursive: true, force: true });
+    if (!keep) rmSync(data, { recursive: true, force: true });
   };
-  return { url: `http://127.0.0.1:${port}`, stop };
+  return { url: `http://127.0.0.1:${port}`, data, stop };
 }

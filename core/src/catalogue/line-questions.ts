@@ -1,4 +1,11 @@
-import { splitLine, type LineParts, type Result } from "../measure/index.ts";
+import {
+  anyOf,
+  measureWords,
+  numberWords,
+  splitLine,
+  type LineParts,
+  type Result,
+} from "../measure/index.ts";
 import type { LineIngredient, LineQuestion, LineReader } from "./line-reading.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { findCounted } from "./find-measure.ts";
@@ -10,8 +17,10 @@ const telling =
   /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+|\b(?:in|into|in with) \d+\b/gi;
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
-const spokenAmount =
-  /\b(?:an?|one|two|three|four|half an?) (?:\p{L}+ ){0,2}(?:bunch|clove|sprig|stalk|stick|handful|head|bulb|tin|can|jar|spoon|teaspoon|tablespoon|cup|slice|knob|splash|pinch|glug|leaf|piece)(?:e?s|ful)?\b|\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\b/iu;
+const spokenAmount = new RegExp(
+  `\\b(?:an?|${numberWords.join("|")}|half an?) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|(?:tea|table)?spoons?(?:ful)?)\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
+  "iu",
+);
 
 const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
 
@@ -43,8 +52,8 @@ function plainFood(text: string, { index, cup }: LineReader): readonly string[] 
   const exactly = findExactly(text, index);
   if (exactly) return exactly.ids;
   if (!saysAmount.test(text)) return undefined;
-  const { count, name, preparation } = splitLine(text, cup);
-  return count && preparation === "" ? findExactly(name, index)?.ids : undefined;
+  const { name, preparation } = splitLine(text, cup);
+  return preparation === "" ? findExactly(name, index)?.ids : undefined;
 }
 
 /**

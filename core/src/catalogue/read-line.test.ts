@@ -314,6 +314,23 @@ describe("a number that nobody has read", () => {
   });
 });
 
+describe("a second food behind the first", () => {
+  it.each([
+    ["1 t sugar, pinch salt", "two-ingredients"],
+    ["200 g feta, some salt", "two-ingredients"],
+    ["200 g feta, salt", "two-ingredients"],
+    ["200 g watercress, spinach and rocket", "two-ingredients"],
+    ["200 g watercress, spinach and torn", 200],
+    // Of the same food again, or with words beside its name, it is no other.
+    ["2 onions, onion", 244],
+    ["2 tomatoes, 1 tomato", "amount-unclear"],
+    ["200 g feta, 1 tbsp honey to serve", "amount-unclear"],
+    ["1 lettuce, lettuce", "ingredient-unclear"],
+  ])("%p is %p", (text, expected) => {
+    expect(gramsOf(text)).toBe(expected);
+  });
+});
+
 describe("an amount in the words of another language, behind a name that is English too", () => {
   it.each([
     ["kale, un kilo", 1000, "es"],

@@ -32,7 +32,7 @@ const wordLast = new RegExp(
 );
 /** "carrots bunch 2", "salad bags x 4": the measure between name and number. */
 const measureBeforeCount = new RegExp(
-  `^(.+?),? ((?:(?:big|large|small) )?(?:bunch|head|bag|jar|loaf|pot|punnet|tub|bottle|tray|box|crate|sack|packet|pack|tin|can)(?:e?s)?)$`,
+  `^(.+?),? ((?:(?:big|large|small) )?(?:${anyOf(`${packWords} head crate`)}))$`,
   "i",
 );
 /** A bare number this high is what a scale shows, not pieces. */
@@ -48,7 +48,7 @@ const countInBrackets = new RegExp(
 );
 /** "salad onions bunch", "wild garlic big bag": one of a measure. */
 const oneLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:bunch|head|handful|bag|jar|loaf|pot|punnet|tub|bottle|bucket|tray|box|crate|sack|packet|pack|tin|can|half(?: an?)?))\\)?$`,
+  `^(?<name>\\p{L}[^\\d()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:${`${packWords} head handful crate bucket`.replaceAll(" ", "|")}|half(?: an?)?))\\)?$`,
   "iu",
 );
 /** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */

@@ -86,8 +86,10 @@ const withoutDozens = (text: string): string =>
     return `${dozens * 12} `;
   });
 
-const packOfSeveral =
-  /^(?:(an?|\d+) )?(?:box|pack|packet|bag|net|tray|carton|punnet|bunch|crate|tub)(?:es|s)? of (\d+) (?!(?:kg|kilos?|g|grams?|lbs?|oz|ml|l|cl|litres?)\b)(?=\p{L})/iu;
+const packOfSeveral = new RegExp(
+  `^(?:(an?|\\d+) )?(?:${anyOf(`${packWords} crate`)}) of (\\d+) (?!(?:kg|kilos?|g|grams?|lbs?|oz|ml|l|cl|litres?)\\b)(?=\\p{L})`,
+  "iu",
+);
 /** "2 boxes of 6 eggs" → "12 eggs"; "twin pack cos" → "2 cos". */
 const withoutPacks = (text: string): string =>
   text

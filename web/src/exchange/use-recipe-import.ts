@@ -51,7 +51,7 @@ function useChanges({ recipes, read: readFiles, review }: Reader) {
 export type ReadyRecipe = { readonly formula: NewFormula; readonly photo: string | undefined };
 
 /** What became of the recipes, and the names of those whose picture this browser cannot draw. */
-export type ImportDone = RecipesImported & { readonly withoutPicture: readonly string[] };
+type ImportDone = RecipesImported & { readonly withoutPicture: readonly string[] };
 
 /** The picture that came with a recipe follows it, shrunk as any photo is. False where it cannot be drawn. */
 function usePhoto() {
