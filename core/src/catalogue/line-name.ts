@@ -1,5 +1,6 @@
 import { describesOnly } from "./describing.ts";
 import { wordsOf } from "./name-keys.ts";
+import type { FoodClass } from "./row-words.ts";
 import type { LineParts } from "../measure/index.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
 import type { LineAlternative, LineIngredient, LineReader } from "./line-reading.ts";
@@ -136,7 +137,7 @@ const howPacked: Readonly<Record<string, string>> = { tin: "tinned", can: "tinne
 const states = /(?:^|[,;] ?)(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
 
 /** "from a jar", "out of the tin", "can": what it comes in makes it another food, as its own word does. */
-const comesIn = /^(?:(?:from|in|out of) )?(?:(?:a|the) )?(jar|tin|can)\b(?! be)/i;
+const comesIn = /^(?:(?:from|in|out of) )?(?:(?:a|the) )?(jar|tin|can)\b/i;
 
 /**
  * "chickpeas, dried", "peas, frozen", "onions, spring": what is said after the comma makes another food than the name
@@ -156,9 +157,24 @@ function inItsState(name: string, preparation: string, index: NameIndex): LineIn
   return other && asIngredient(other);
 }
 
+/** Food that is sold in what it lies in: of any other, "in oil" makes another food. */
+const soldInLiquid: ReadonlySet<FoodClass | undefined> = new Set<FoodClass>([
+  "tinned-fish",
+  "in-brine",
+  "in-oil",
+  "cooked-pulse",
+  "tinned-tomato",
+  "fresh-cheese",
+]);
+
 /** The name without what it lies in, or what hangs on it, unless that is part of a name: "anchovies in oil". */
-const withoutLiquid = (name: string, index: NameIndex): string =>
-  findExactly(name, index) ? name : name.replace(liesIn, "").replace(withItsParts, "");
+function withoutLiquid({ name, word }: LineParts, index: NameIndex): string {
+  if (findExactly(name, index)) return name;
+  const alone = name.replace(liesIn, "");
+  const ids = findNamed(alone, index)?.ids ?? [];
+  const isSoldSo = word in howPacked || ids.every((id) => soldInLiquid.has(index.kinds.get(id)?.keepsAs));
+  return (isSoldSo ? alone : name).replace(withItsParts, "");
+}
 
 /** What it lies in: "tuna in spring water". Fruit in syrup is another food. */
 const liesIn =
@@ -182,9 +198,7 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
     return { ingredient: whole, alternatives: offered, isKnown: true };
   const part = partOfLine(parts.name, reader);
   if (part) return part;
-  const [first = "", ...others] = withoutLiquid(parts.name, index).split(
-    / (?:and\/or|or) |\s*\/\s*(?=[a-z])/i,
-  );
+  const [first = "", ...others] = withoutLiquid(parts, index).split(/ (?:and\/or|or) |\s*\/\s*(?=[a-z])/i);
   const alternatives = [...others.flatMap((text) => eachOf(alternativeOf(text, index))), ...offered];
   const match = findNamed(first, index);
   const head = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);

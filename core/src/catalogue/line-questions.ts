@@ -34,8 +34,16 @@ const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts):
   /\d/.test(preparation.replace(ofSomethingElse, "").replace(telling, "")) ||
   (unit === null && stated === null && aWeight.test(preparation)) ||
   (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
+  (count === null && stated === null && likeAThing.test(preparation)) ||
+  halfOfIt.test(preparation) ||
   pressedApart.test(preparation) ||
   timesOver.test(preparation);
+
+/** "ginger, thumb-sized piece", "feta, the size of a matchbox", "olive oil, a good slug": an amount nobody has read. */
+const likeAThing = /\b(?:size of|sized|slug|dollop|swirl|blob)\b/i;
+
+/** "1 egg, beaten, half of it"; "half of it can be spinach" is of something else. */
+const halfOfIt = /\bhalf of (?:it|them)\b(?! (?:can|may|could|for))/i;
 
 /** "carrots (1 kg bag) x 3": how many times, left unread. */
 const timesOver = /(?:^|\s)[x×] ?\d+$/i;

@@ -85,7 +85,7 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
       workings: `${showGrams(stated.grams)} as stated, drained × ${how.mean} (${how.low}–${how.high}): ${provenance(how)}`,
     };
   // "2 aubergines (about 1 kg)": the pieces weigh that, as they are bought.
-  const isPieces = parts.count !== null && parts.unit === null && !isTin;
+  const isPieces = parts.count !== null && parts.unit === null && !isTin && !parts.isDrained;
   return {
     grams: exactly(stated.grams),
     weighed: true,

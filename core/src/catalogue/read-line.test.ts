@@ -309,6 +309,12 @@ describe("a number that nobody has read", () => {
     ["tomatoes, kilo and a half", "amount-unclear"],
     ["extra virgin olive oil, 2 tbsp", 27],
     ["walnut oil, three", "measure-unknown"],
+    ["butter, walnut-sized piece", "amount-unclear"],
+    ["20 g butter, walnut-sized piece", 20],
+    ["feta, the size of a matchbox", "amount-unclear"],
+    ["olive oil, a good slug", "amount-unclear"],
+    ["1 egg, beaten, half of it", "amount-unclear"],
+    ["200 g kale, half of it can be spinach", 200],
   ])("%p is %p", (text, grams) => {
     expect(gramsOf(text)).toBe(grams);
   });
@@ -325,7 +331,7 @@ describe("a second food behind the first", () => {
     ["2 onions, onion", 244],
     ["2 tomatoes, 1 tomato", "amount-unclear"],
     ["200 g feta, 1 tbsp honey to serve", "amount-unclear"],
-    ["1 lettuce, lettuce", "ingredient-unclear"],
+    ["1 lettuce, lettuce", "two-ingredients"],
   ])("%p is %p", (text, expected) => {
     expect(gramsOf(text)).toBe(expected);
   });

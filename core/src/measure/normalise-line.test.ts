@@ -4,6 +4,19 @@ import { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 describe("a count in words becomes a number", () => {
   it.each([
     ["one leek", "1 leek"],
+    ["two or three figs", "2-3 figs"],
+    ["three to four figs", "3-4 figs"],
+    ["eleven or twelve figs", "11-12 figs"],
+    ["one or two figs", "1-2 figs"],
+    ["a or two figs", "1-2 figs"],
+    ["two or five figs", "2 or five figs"],
+    ["kilo and a half of plums", "1.5 kilo plums"],
+    ["2 kg and a quarter of plums", "2.25 kg plums"],
+    ["2 kg and 1/2 of plums", "2.5 kg plums"],
+    ["2 kg and ¼ of plums", "2.25 kg plums"],
+    ["1 courgette and a half", "1.5 courgette"],
+    ["2 courgettes and a quarter, sliced", "2.25 courgettes, sliced"],
+    ["one and a quarter teaspoons salt", "1.25 teaspoons salt"],
     ["two leeks", "2 leeks"],
     ["three leeks", "3 leeks"],
     ["four leeks", "4 leeks"],
@@ -138,5 +151,22 @@ describe("one spelling of numbers", () => {
     ["2 nose leeks", "2 nose leeks"],
   ])("%p is %p", (text, expected) => {
     expect(normaliseLine(text)).toBe(expected);
+  });
+});
+
+describe("packs of a weight, and sizes printed on a box", () => {
+  it.each([
+    ["2 bags of 200 g of rocket", "2 x 200 g bags rocket"],
+    ["two tins of 400 g tomatoes", "2 x 400 g tins tomatoes"],
+    ["2 bags of 6 lemons", "12 lemons"],
+    ["crate of 6 melons", "6 melons"],
+    ["4 L eggs", "4 large eggs"],
+    ["4 M eggs", "4 medium eggs"],
+    ["4 s eggs", "4 small eggs"],
+    ["4 XL eggs", "4 large eggs"],
+    ["4 L milk", "4 L milk"],
+    ["4 L eggplants", "4 L eggplants"],
+  ])("%p is %p", (text, plain) => {
+    expect(normaliseLine(text)).toBe(plain);
   });
 });

@@ -119,6 +119,9 @@ const plainSigns = (text: string): string =>
         .replace(/[“”]/g, '"')
         .replace(/\u2044/g, "/");
 
+const eggSize = (letter: string): string =>
+  /s/i.test(letter) ? "small" : /m/i.test(letter) ? "medium" : "large";
+
 /** One spelling of spaces, quotes and fractions; no boxes to tick, bullets, stars or pointers to notes. */
 const tidy = (text: string): string =>
   plainSigns(text)
@@ -130,7 +133,12 @@ const tidy = (text: string): string =>
     .replace(/[*†]+$/, "")
     .replace(/\bw\/o\b ?/gi, "without ")
     .replace(/\bw\/ ?/gi, "with ")
-    .replace(/^optional:? (.+)$/i, "$1, optional");
+    .replace(/^optional:? (.+)$/i, "$1, optional")
+    // A size printed on the box, and no litres.
+    .replace(
+      /^(\d+) (S|M|X?L) (?=eggs?\b)/i,
+      (_, count: string, size: string) => `${count} ${eggSize(size)} `,
+    );
 
 /** Numbers in one spelling: "1,5" → "1.5", "1,200" and "1'200" → "1200", "1-1/2" → "1 1/2". */
 const plainNumbers = (text: string): string =>

@@ -19,6 +19,15 @@ const parts = (text: string): LineParts => splitLine(text, "us-customary");
 describe("a line taken apart", () => {
   it.each([
     ["400 g chard", "400 g: chard"],
+    ["2 avocado halves", "2 half: avocado"],
+    ["2 onion halves, sliced", "2 half: onion; sliced"],
+    ["2 halves avocado", "2 half: avocado"],
+    ["4 apple quarters", "4 quarter: apple"],
+    ["3 lemons in wedges", "3: lemons in wedges"],
+    ["3 lemons cut into wedges", "3: lemons; cut into wedges"],
+    ["2 basil bunches", "2 bunch: basil"],
+    ["2 white loaves", "2 loaf: white"],
+    ["6 mint leaves, torn", "6 leaf: mint; torn"],
     ["1 lb 4 oz plums, halved", "1.25 lb: plums; halved"],
     ["3 tbsp plus 1 tsp olive oil", "3.333333 tbsp: olive oil"],
     ["1 oz 2 lb plums", "1 oz: 2 lb plums"],
@@ -250,5 +259,16 @@ describe("numbers at their edges", () => {
     expect(splitNumberAndWord("1/3 cup")?.low).toBeCloseTo(1 / 3, 12);
     expect(splitNumberAndWord("1/0 cup")).toBeUndefined();
     expect(splitNumberAndWord("1-1/0 cup")).toBeUndefined();
+  });
+});
+
+describe("which stands first", () => {
+  it.each([
+    ["radishes x2", true],
+    ["2 radishes", false],
+    ["radishes", false],
+    ["radishes 200 g", true],
+  ])("%p: the food, %p", (text, isNameFirst) => {
+    expect(parts(text).isNameFirst).toBe(isNameFirst);
   });
 });

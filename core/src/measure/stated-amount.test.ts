@@ -67,6 +67,12 @@ describe("what a line says it weighs beside its first amount", () => {
     expect(take("2 pumpkins (6 kg)").disagrees).toBe(false);
   });
 
+  it("what is left of several tins is of each, or of all where one does not hold so much", () => {
+    expect(grams("2 x 400 g (240 g drained) beans")).toBeCloseTo(480, 6);
+    expect(grams("2 x 400 g (480 g drained) beans")).toBeCloseTo(480, 6);
+    expect(grams("2 x 400 g (400 g drained) beans")).toBeCloseTo(800, 6);
+  });
+
   it("what is drained is said of a weight before it or behind it", () => {
     expect(take("1 tin tomatoes, drained weight 240 g").isDrained).toBe(true);
     expect(take("1 tin tomatoes, drained 240 g").isDrained).toBe(true);

@@ -157,6 +157,10 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   const perItem =
     /^[\d.¼½¾]+$/.test(before.trim()) || /^(?:@|at|of|à) |\b(?:each|apiece|(?:a|per) piece)\b/i.test(inside);
   const many = Number.parseFloat(before) || 1;
+  // "2 x 400 g (480 g drained)": more than one of them holds is what they hold together.
+  const each = said.stated?.kind === "mass" ? said.stated.grams / many : Infinity;
+  if (isDrained && amount.kind === "mass" && amount.grams > each)
+    return { ...said, stated: amount, isDrained };
   const isEachOrAll = !perItem && many > 1 && !saysOfAll.test(inside);
   return { ...said, stated: scaled(amount, perItem ? many : 1), isDrained, isEachOrAll };
 }
