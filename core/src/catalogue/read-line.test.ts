@@ -262,6 +262,45 @@ describe("a weight beside several things", () => {
   });
 });
 
+/** A kitchen where one of each food, or a tin of it, weighs so many grams. */
+const pieceOf = (value: number, low = value, high = value): Partial<LineReader> => ({
+  facts: (id) => {
+    const facts = factsOf(id);
+    const [row] = facts.measures;
+    if (!row) throw new Error(`${id} has no measures`);
+    const one = { ...row, grams: value, low, high, state: "whole" as const };
+    return {
+      ...facts,
+      measures: [
+        { ...one, measure: "each-medium" },
+        { ...one, measure: "can-drained" },
+      ],
+    };
+  },
+});
+
+describe("where a weight of all becomes one of each", () => {
+  it.each([
+    ["3 leeks, 100 g", 300],
+    ["3 leeks, 101 g", 101],
+    ["2 leeks, 100 g", 100],
+    ["2 leeks, 98 g", 196],
+    ["2-4 leeks, 100 g", 300],
+    ["1 leek, 30 g", 30],
+  ])("%p is %p g, where one is 100 g", (text, grams) => {
+    expect(read(text, pieceOf(100)).grams?.value).toBeCloseTo(grams, 6);
+  });
+
+  it.each([
+    ["2 tins chickpeas (440 g drained)", 440],
+    ["2 tins chickpeas (438 g drained)", 876],
+    ["2 tins chickpeas (520 g drained)", 520],
+    ["2 tins chickpeas (522 g drained)", 1044],
+  ])("%p is %p g, where a tin holds 220 to 260 g", (text, grams) => {
+    expect(read(text, pieceOf(240, 220, 260)).grams?.value).toBeCloseTo(grams, 6);
+  });
+});
+
 describe("what is counted by a word behind the name", () => {
   it.each([
     ["2 avocado halves", 203],
@@ -298,6 +337,11 @@ describe("a few of something small on a list", () => {
   });
 });
 
+it("a few on a list may be packs where one is lighter than 25 g", () => {
+  expect(read("radishes x2", pieceOf(24.9)).questions).toHaveLength(1);
+  expect(read("radishes x2", pieceOf(25)).questions).toEqual([]);
+});
+
 describe("a number that nobody has read", () => {
   it.each([
     ["carrots 1.5 kg + 1 bunch", "amount-unclear"],
@@ -309,6 +353,9 @@ describe("a number that nobody has read", () => {
     ["tomatoes, kilo and a half", "amount-unclear"],
     ["extra virgin olive oil, 2 tbsp", 27],
     ["walnut oil, three", "measure-unknown"],
+    ["1 egg each", "amount-unclear"],
+    ["1 egg, per head", "amount-unclear"],
+    ["2 leeks, 400 g, per person", 400],
     ["butter, walnut-sized piece", "amount-unclear"],
     ["20 g butter, walnut-sized piece", 20],
     ["feta, the size of a matchbox", "amount-unclear"],

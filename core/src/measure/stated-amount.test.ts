@@ -67,6 +67,13 @@ describe("what a line says it weighs beside its first amount", () => {
     expect(take("2 pumpkins (6 kg)").disagrees).toBe(false);
   });
 
+  it("of two weights in a bracket the drained one counts", () => {
+    expect(grams("1 tin (400 g, 240 g drained) beans")).toBeCloseTo(240, 6);
+    expect(grams("1 tin (400 g, drained 240 g) beans")).toBeCloseTo(240, 6);
+    expect(grams("1 tin (400 g, drained weight: 240 g) beans")).toBeCloseTo(240, 6);
+    expect(grams("1 tin (400 g, drained) beans")).toBeCloseTo(400, 6);
+  });
+
   it("what is left of several tins is of each, or of all where one does not hold so much", () => {
     expect(grams("2 x 400 g (240 g drained) beans")).toBeCloseTo(480, 6);
     expect(grams("2 x 400 g (480 g drained) beans")).toBeCloseTo(480, 6);

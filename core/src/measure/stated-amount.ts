@@ -126,9 +126,13 @@ const saysOfAll = /\b(?:total|in all|altogether|together)\b/i;
 type Bracket = { readonly inside: string; readonly before: string; readonly after: string };
 type Reading = Omit<Stated, "rest">;
 
+/** "(400 g, 240 g drained)": of what is in the tin, and of what is left of it. */
+const drainedBeside = new RegExp(`(${amountWritten}) drained|drained(?: weight)?:? (${amountWritten})`, "i");
+
 /** What one bracket says of the amount before it. */
 function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem): Reading | "keep" {
-  const amount = amountIn(inside, cup);
+  const [, left, right] = drainedBeside.exec(inside) ?? [];
+  const amount = amountIn(left ?? right ?? inside, cup);
   if (adds.test(inside)) return amount ? { ...said, added: [...said.added, amount] } : "keep";
   if (offers.test(inside)) return { ...said, offered: [...said.offered, inside.replace(offers, "")] };
   if (describes.test(inside)) return "keep";

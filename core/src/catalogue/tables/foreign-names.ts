@@ -250,7 +250,7 @@ export const foreignNames: Readonly<Record<string, ForeignNames>> = {
   mascarpone: { es: "mascarpone", fr: "mascarpone", it: "mascarpone", de: "Mascarpone" },
   tofu: { es: "tofu", fr: "tofu, tofu ferme", it: "tofu", de: "Tofu, Naturtofu" },
   "coconut-milk": { es: "leche de coco", fr: "lait de coco", it: "latte di cocco", de: "Kokosmilch" },
-  "bread-white": { es: "pan, pan blanco, pan de pueblo, barra de pan", fr: "pain, pain blanc, baguette, pain de campagne", it: "pane, pane bianco, ciabatta", de: "Brot, Weißbrot, Baguette" },
+  "bread-white": { es: "pan, pan blanco, pan de pueblo", fr: "pain, pain blanc, baguette, pain de campagne", it: "pane, pane bianco, ciabatta", de: "Brot, Weißbrot, Baguette" },
   pita: { es: "pan de pita, pan pita", fr: "pain pita", it: "pane pita", de: "Pitabrot, Fladenbrot" },
   "flour-wheat": { es: "harina, harina de trigo", fr: "farine, farine de blé", it: "farina, farina di grano", de: "Mehl, Weizenmehl" },
   cornstarch: { es: "maicena, almidón de maíz", fr: "maïzena, fécule de maïs", it: "amido di mais, maizena", de: "Speisestärke, Maisstärke" },
