@@ -3,7 +3,7 @@ import { nameOf } from "@apron/core/catalogue";
 import { showEstimate } from "@apron/core/measure";
 import { X } from "@lucide/vue";
 import Button from "primevue/button";
-import { computed, ref, useTemplateRef, watch } from "vue";
+import { computed, nextTick, ref, useTemplateRef, watch } from "vue";
 import { useIngredients } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import { useWeightSource } from "../client/use-weight-source.ts";
@@ -59,9 +59,16 @@ const weighed = useAmountReading(
   () => row.value.ingredient ?? "",
   () => row.value.amount ?? "",
 );
+const item = useTemplateRef("item");
 watch(
   () => weighed.value.bare,
-  (bare) => (row.value.bare = bare ?? null),
+  async (bare) => {
+    row.value.bare = bare ?? null;
+    if (!bare) return;
+    await nextTick();
+    // The list scrolls: what is asked must not stand below its edge.
+    item.value?.scrollIntoView({ block: "nearest" });
+  },
   { immediate: true },
 );
 const question = computed(() => openQuestion(row.value));
@@ -95,7 +102,7 @@ defineExpose({ focus: () => field.value?.focus() });
 </script>
 
 <template>
-  <li class="row" :class="{ open: question || problem }">
+  <li ref="item" class="row" :class="{ open: question || problem }">
     <div class="what">
       <p>
         <TextBox
@@ -158,7 +165,6 @@ defineExpose({ focus: () => field.value?.focus() });
       :hint="note || undefined"
       quiet
     />
-    <PiecesQuestion v-if="weighed.bare" :bare="weighed.bare" @answered="row.amount = $event" />
     <button
       type="button"
       class="drop"
@@ -168,6 +174,7 @@ defineExpose({ focus: () => field.value?.focus() });
     >
       <X :size="18" aria-hidden="true" />
     </button>
+    <PiecesQuestion v-if="weighed.bare" class="below" :bare="weighed.bare" @answered="row.amount = $event" />
   </li>
 </template>
 
@@ -183,6 +190,10 @@ defineExpose({ focus: () => field.value?.focus() });
 
 .row :deep(.field) {
   width: 11rem;
+}
+
+.below {
+  grid-column: 1 / -1;
 }
 
 .open {

@@ -3,7 +3,7 @@ import type { Catalogue } from "@apron/core/catalogue";
 import type { ReviewedLine, SourceKind, SourceLine } from "@apron/core/exchange";
 import { containerSizes, defaultContainer } from "@apron/core/larder";
 import { showGrams } from "@apron/core/measure";
-import { defaultPortionG, keepingOf } from "@apron/core/recipes";
+import { defaultPortionG, keepingOf, tasksOf } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Column from "primevue/column";
 import DataTable from "primevue/datatable";
@@ -83,8 +83,14 @@ type Row = {
 const inGrams = (grams: number): string => showGrams(grams, session.display);
 const rows = computed<Row[]>(() => {
   const steps = new Map(review.value.steps.map((step) => [step.text, stepMarks(step, inGrams).join(", ")]));
+  // A paragraph may hold several tasks, each with its own time.
+  const marksOf = (text: string): string =>
+    tasksOf(text)
+      .map((task) => steps.get(task) ?? "")
+      .filter((marks) => marks !== "")
+      .join("; ");
   return lines.value.map((line, at) => ({
-    ...{ at, line, marks: line.kind === "step" ? (steps.get(line.text) ?? "") : "" },
+    ...{ at, line, marks: line.kind === "step" ? marksOf(line.text) : "" },
     // A change is read a moment later: until then the line shows no reading of another.
     read: review.value.lines.filter(
       (one) => one.source === at && props.recipe.draft.lines[at]?.text === line.text,

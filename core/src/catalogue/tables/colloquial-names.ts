@@ -309,6 +309,7 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   "burger bun": ["bread-white"],
   "bread roll": ["bread-white"],
   "golden raisin": ["raisin"],
+  "stuffed olive": ["olives-green"],
   "black kale": ["lacinato-kale"],
   "black cabbage": ["lacinato-kale"],
   "thai chilli": ["chilli-red"],

@@ -97,7 +97,7 @@ export const foreignNames: Readonly<Record<string, ForeignNames>> = {
   corn: { es: "maíz, mazorca, elote, choclo", fr: "maïs, épi de maïs", it: "mais, pannocchia", de: "Mais, Maiskolben, Zuckermais" },
   avocado: { es: "aguacate, palta", fr: "avocat", it: "avocado", de: "Avocado" },
   "olives-black": { es: "aceitunas negras", fr: "olives noires", it: "olive nere", de: "schwarze Oliven" },
-  "olives-green": { es: "aceitunas verdes", fr: "olives vertes", it: "olive verdi", de: "grüne Oliven" },
+  "olives-green": { es: "aceitunas verdes, aceitunas rellenas, aceitunas rellenas de anchoa", fr: "olives vertes, olives farcies", it: "olive verdi, olive farcite", de: "grüne Oliven" },
   capers: { es: "alcaparras", fr: "câpres", it: "capperi", de: "Kapern" },
   beet: { es: "remolacha, betabel", fr: "betterave", it: "barbabietola", de: "Rote Bete, Rote Beete, rote Rübe, Rande" },
   carrot: { es: "zanahoria", fr: "carotte", it: "carota", de: "Karotte, Möhre, Mohrrübe" },

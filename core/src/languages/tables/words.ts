@@ -13,7 +13,7 @@ const es: WordsOf = {
   pizca: "pinch", pellizco: "pinch", lata: "tin", bote: "tin", tarro: "jar", frasco: "jar", bolsa: "bag", paquete: "packet", rebanada: "slice", loncha: "slice",
   rodaja: "slice", trozo: "piece", pedazo: "piece", chorro: "glug", chorrito: "drizzle", hilo: "drizzle", docena: "dozen", nuez: "knob", "nuez de mantequilla": "knob butter",
   un: "a", una: "a", uno: "a", dos: "2", tres: "3", cuatro: "4", cinco: "5", seis: "6", siete: "7", ocho: "8", nueve: "9", diez: "10", doce: "12",
-  "y medio": "and a half", "y media": "and a half", "y cuarto": "and a quarter", "cuarto y mitad": "375 g", "barra de pan": "baguette", "con vaina": "in their pods", "en vaina": "in their pods", desgranado: "podded", "con piel": "skin on",
+  "y medio": "and a half", "y media": "and a half", "y cuarto": "and a quarter", "cuarto y mitad": "375 g", "barra de pan": "baguette", gordo: "thick", "con vaina": "in their pods", "en vaina": "in their pods", desgranado: "podded", "con piel": "skin on",
   grs: "g", ud: "", uds: "", buen: "good", buena: "good", generoso: "generous", unidad: "", sobre: "packet",
   medio: "half a", media: "half a", "medio kilo": "0.5 kg", "cuarto de kilo": "0.25 kg", "un cuarto de": "quarter", unos: "a few", unas: "a few", "un par de": "2",
   de: "of", del: "of", "virgen extra": "extra virgin", el: "", la: "", los: "", las: "", en: "in", con: "with", sin: "without", para: "for", por: "", y: "and", o: "or", u: "or", al: "", a: "", su: "",
@@ -74,6 +74,7 @@ export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, st
     [/\bs\/n\b/gi, "cn"],
     [/\bc\. ?s\.?(?= )/gi, "cda"],
     [/\bc\. ?c\.?(?= )/gi, "cdta"],
+    [/\bun[oa]s (?=\d)/gi, "aproximadamente "],
   ],
   fr: [
     [/\bc(?:uill?)?\.? ?à ?s(?:oupe)?\b\.?/gi, "cas"],
