@@ -54,12 +54,12 @@ function timesStated(parts: LineParts, facts: IngredientFacts): number {
   const { stated, count, word } = parts;
   if (!parts.isEachOrAll || !stated || !count) return 1;
   const many = (count.low + count.high) / 2;
-  const row = findCounted({ ...countedAs(parts), preparation: [] }, facts);
-  const one = stated.kind === "mass" ? row?.grams : undefined;
-  if (!one || stated.kind !== "mass") return printedOn.has(word) ? many : 1;
+  const isPrinted = printedOn.has(word);
+  const one = findCounted({ ...countedAs(parts), preparation: [] }, facts)?.grams;
+  if (stated.kind !== "mass" || !one) return isPrinted ? many : 1;
   const ofAll = stated.grams / many;
   // "2 tins chickpeas, drained (480 g)": what two tins hold.
-  if (printedOn.has(word)) return parts.isDrained && ofAll >= one.low && ofAll <= one.high ? 1 : many;
+  if (isPrinted) return parts.isDrained && ofAll >= one.low && ofAll <= one.high ? 1 : many;
   // "8 bunches radishes (250 g)": so little for all of them that it is the weight of each.
   return ofAll < leastOfAPiece * one.low && stated.grams <= one.high ? many : 1;
 }

@@ -287,6 +287,8 @@ describe("where a weight of all becomes one of each", () => {
     ["2 leeks, 98 g", 196],
     ["2-4 leeks, 100 g", 300],
     ["1 leek, 30 g", 30],
+    ["3 leeks, 100 g in all", 100],
+    ["3 leeks, 30 g each", 90],
   ])("%p is %p g, where one is 100 g", (text, grams) => {
     expect(read(text, pieceOf(100)).grams?.value).toBeCloseTo(grams, 6);
   });
