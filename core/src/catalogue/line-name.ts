@@ -184,6 +184,9 @@ const liesIn =
 const withItsParts =
   / with (?:(?:the|their|its) )?(?:greens|tops|leaves|stems|stalks|roots?|fronds|skins?|outer leaves)(?: on| attached)?$/i;
 
+/** "basil on the stalk": as it grew, and no stalks of basil. */
+const growsOn = / on (?:the|its|their) (?:stalk|stem|branch|plant)s?$/i;
+
 /** Which ingredient a line names, and what else it says would do. */
 export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const { index } = reader;
@@ -196,7 +199,7 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const whole = asIngredient(findExactly(parts.wholeName, index));
   if (whole.kind === "one" && parts.wholeName !== parts.name)
     return { ingredient: whole, alternatives: offered, isKnown: true };
-  const part = partOfLine(parts.name, reader);
+  const part = partOfLine(parts.name.replace(growsOn, ""), reader);
   if (part) return part;
   const [first = "", ...others] = withoutLiquid(parts, index).split(/ (?:and\/or|or) |\s*\/\s*(?=[a-z])/i);
   const alternatives = [...others.flatMap((text) => eachOf(alternativeOf(text, index))), ...offered];

@@ -98,6 +98,12 @@ function mayBePacks({ isNameFirst, unit, word, count, stated }: LineParts, facts
   return piece !== undefined && piece.grams.value < lightG;
 }
 
+/** More pieces than this nobody counts out: "500 carrots" are grams, or a slip. Common practice, no source. */
+const mostPieces = 60;
+
+const isUncountable = ({ count, unit, word, stated }: LineParts): boolean =>
+  count !== null && count.low > mostPieces && !unit && word === "" && !stated;
+
 /** What has to be asked of a line: one thing at a time, the food before its amount. */
 export function questionsOf(
   {
@@ -118,7 +124,8 @@ export function questionsOf(
   if (ingredient.kind === "unknown") return [{ code: "ingredient-unknown", text: parts.name }];
   if (ingredient.kind === "ask")
     return [{ code: "ingredient-unclear", text: parts.name, candidates: ingredient.candidates }];
-  const isUnclear = parts.disagrees || parts.isOdd || isCountedByAnother(parts, reader);
+  const isUnclear =
+    parts.disagrees || parts.isOdd || isCountedByAnother(parts, reader) || isUncountable(parts);
   const mayBeOther = isForEachEater(parts) || (facts !== undefined && mayBePacks(parts, facts));
   if (isUnclear || hasUnreadNumber(parts) || mayBeOther)
     return [{ code: "amount-unclear", text: parts.name }];

@@ -212,7 +212,7 @@ function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts):
 }
 
 const stillOn =
-  /\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|rind on|whole weight|before (?:trimming|peeling|podding|shelling))\b/i;
+  /\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|(?:rind|husks?) on|on (?:the|its|their) (?:stalk|stem|branch|plant)s?|whole weight|before (?:trimming|peeling|podding|shelling))\b/i;
 
 /** "1 kg broad beans in their pods", "500 g leeks (untrimmed)": a weight with all that comes off still on. */
 const untrimmedWeight = (weight: Weight, { wholeName, preparation }: LineParts): Weight =>

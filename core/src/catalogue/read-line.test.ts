@@ -355,6 +355,13 @@ describe("a number that nobody has read", () => {
     ["tomatoes, kilo and a half", "amount-unclear"],
     ["extra virgin olive oil, 2 tbsp", 27],
     ["walnut oil, three", "measure-unknown"],
+    ["500 carrots", "amount-unclear"],
+    ["61 carrots", "amount-unclear"],
+    ["60 carrots", 3936],
+    ["100 carrots, 6 kg", 6000],
+    ["carrots 500", 500],
+    ["100 basil leaves", 50],
+    ["eggs 61", "amount-unclear"],
     ["1 egg each", "amount-unclear"],
     ["1 egg, per head", "amount-unclear"],
     ["2 leeks, 400 g, per person", 400],
@@ -406,6 +413,12 @@ describe("an amount in the words of another language, behind a name that is Engl
     expect(read("Okra, drei").questions).toHaveLength(1);
     expect(read("habas 2 kg con vaina").form).toBe("as-bought");
   });
+});
+
+it("what is still on the stalk is the food as it grew, and not its stalks", () => {
+  expect(read("1 kg basil on the stalk")).toMatchObject({ form: "as-bought", preparation: "" });
+  expect(read("1 kg Brussels sprouts on their stalks")).toMatchObject({ form: "as-bought", preparation: "" });
+  expect(read("1 kg basil stalks")).toMatchObject({ form: "usable", preparation: "stems only" });
 });
 
 describe("a part that comes off beside the rest", () => {
