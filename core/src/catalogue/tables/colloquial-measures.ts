@@ -110,17 +110,23 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
 ];
 
 /** What grows as a head, a root or sprouts comes in no bunch of leaves; of a brassica, no handful of leaves either. */
-const isLooseHere = ({ measure }: LooseMeasure, { category, measures }: Measured): boolean => {
+const isLooseHere = ({ measure, per }: LooseMeasure, { category, measures, gramsPerMl }: Measured): boolean => {
+  // Only what pours is drizzled: no anchovy is.
+  if (per === "ml" && gramsPerMl === null && !["oil", "acid"].includes(category)) return false;
   const isWhole = measures.some((one) => /^(?:head|each)/.test(one.measure));
   const needsLeaves = measure === "bunch" ? ["leaf", "brassica"] : measure === "handful" ? ["brassica"] : [];
   return !isWhole || !needsLeaves.includes(category);
 };
 
-type Measured = { readonly category: Category; readonly measures: readonly Pick<MeasureRow, "measure">[] };
+type Measured = {
+  readonly category: Category;
+  readonly measures: readonly Pick<MeasureRow, "measure">[];
+  readonly gramsPerMl: number | null;
+};
 
 /** The loose measures that suit an ingredient of a category with a density (grams per millilitre, 1 when unknown). */
 export const looseMeasuresFor = (
-  about: Measured & { readonly id: string; readonly gramsPerMl: number | null },
+  about: Measured & { readonly id: string },
 ): MeasureRow[] =>
   looseMeasures
     .filter((row) => row.categories.includes(about.category) && isLooseHere(row, about))
