@@ -172,6 +172,7 @@ async function tryAll(faults) {
       const outcome = await tested(folder, fault.path);
       writeFileSync(file, whole);
       outcomes.push({ fault, outcome });
+      if (outcomes.length % 50 === 0) say(`${outcomes.length} of ${faults.length} tried`);
       if (outcome === "survived")
         say(`survived  ${fault.path}:${fault.line}  ${fault.was} -> ${fault.instead}   ${fault.lineText}`);
     }
