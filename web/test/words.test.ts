@@ -99,9 +99,16 @@ describe("sentences", () => {
     expect(sentenceFor({ code: "usable-over-raw", usableG: 501, rawG: 500 })).toBe(
       "Usable weight can't be more than raw weight (501 g from 500 g).",
     );
-    expect(
-      sentenceFor({ code: "measure-unknown", word: "wheelbarrow", known: ["bunch", "cup-chopped"] }),
-    ).toContain("bunch, cup chopped");
+  });
+
+  it("name the measures that are known as a cook would type them", () => {
+    const known = ["bunch", "cup-chopped", "each-medium", "each-large", "cup-whole"];
+    expect(sentenceFor({ code: "measure-unknown", word: "wheelbarrow", known })).toBe(
+      "The weight of one “wheelbarrow” isn't known. Weigh it, or use: bunch, cup, piece.",
+    );
+    expect(sentenceFor({ code: "measure-unknown", word: "", known: ["each-large"] })).toBe(
+      "The weight of one of these isn't known. Weigh it.",
+    );
   });
 
   it("speak for a problem of the server's and stay calm about anything else", () => {

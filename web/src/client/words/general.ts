@@ -1,5 +1,17 @@
 import { grams, list, type Sentences } from "./sentence.ts";
 
+/** Measures as a cook would type them: "each-medium" is a piece, "cup-whole" a cup. */
+const measureWord = (measure: string): string =>
+  /^each(?:-medium)?$/.test(measure)
+    ? "piece"
+    : measure.startsWith("each-")
+      ? ""
+      : (measure.split("-")[0] ?? "");
+const measuresIn = (known: unknown): string =>
+  Array.isArray(known)
+    ? [...new Set(known.map((one) => measureWord(String(one))))].filter((word) => word !== "").join(", ")
+    : "";
+
 export const generalSentences: Sentences = {
   offline: () =>
     "The kitchen can't be reached. Your entry is kept on this device and is sent when the connection is back.",
@@ -29,7 +41,7 @@ export const generalSentences: Sentences = {
   "unit-unknown": (m) => `“${String(m["unit"])}” isn't a known unit.`,
   "measure-unknown": (m) => {
     const one = m["word"] === "" ? "one of these" : `one “${String(m["word"])}”`;
-    const known = list(m["known"]);
+    const known = measuresIn(m["known"]);
     return `The weight of ${one} isn't known. ${known === "" ? "Weigh it." : `Weigh it, or use: ${known}.`}`;
   },
   "volume-needs-density": () => "A volume of this can't be converted to grams. Weigh it instead.",
