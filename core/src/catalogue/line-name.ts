@@ -210,9 +210,10 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
     inItsState(first, parts.preparation, index);
   if (inState) return { ingredient: inState, alternatives, isKnown: true };
   if (head.kind === "one") return { ingredient: head, alternatives, isKnown: true };
-  // "tomatoes, tinned": the preparation may be what tells one kind from another.
+  // "tomatoes, tinned", "peas (in the pod)": the preparation may be what tells one kind from another.
   const clearer =
-    parts.preparation === "" ? head : asIngredient(findNamed(`${parts.preparation} ${first}`, index));
-  const ingredient = clearer.kind === "one" ? clearer : byMeasure(head, parts, reader);
+    findExactly(`${first} ${parts.preparation}`, index) ?? findNamed(`${parts.preparation} ${first}`, index);
+  const byPreparation = parts.preparation === "" ? head : asIngredient(clearer);
+  const ingredient = byPreparation.kind === "one" ? byPreparation : byMeasure(head, parts, reader);
   return { ingredient, alternatives, isKnown: ingredient.kind === "one" || isFullyKnown(match) };
 }

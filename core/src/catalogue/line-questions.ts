@@ -2,6 +2,7 @@ import {
   anyOf,
   measureWords,
   numberWords,
+  packWords,
   splitLine,
   type LineParts,
   type Result,
@@ -18,9 +19,12 @@ const telling =
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
 const spokenAmount = new RegExp(
-  `\\b(?:an?|${numberWords.join("|")}|half an?) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|(?:tea|table)?spoons?(?:ful)?)\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
+  `\\b(?:an?|${numberWords.join("|")}|half an?) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|dozen|(?:tea|table)?spoons?)(?:ful)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
   "iu",
 );
+
+/** "onions, net of": what it comes in, and not how much of it. */
+const packOf = new RegExp(`^(?:${anyOf(packWords)})(?: of)?$`, "i");
 
 const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
 
@@ -34,7 +38,7 @@ const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts):
   /\d/.test(preparation.replace(ofSomethingElse, "").replace(telling, "")) ||
   (unit === null && stated === null && aWeight.test(preparation)) ||
   (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
-  (count === null && stated === null && likeAThing.test(preparation)) ||
+  (count === null && stated === null && (likeAThing.test(preparation) || packOf.test(preparation))) ||
   halfOfIt.test(preparation) ||
   pressedApart.test(preparation) ||
   timesOver.test(preparation);

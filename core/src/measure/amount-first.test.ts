@@ -5,6 +5,12 @@ describe("a line that names the food first is turned round", () => {
   it.each([
     ["feta, 200 g", "200 g feta"],
     ["aubergines, three", "three aubergines"],
+    ["kale two bunches", "two bunches kale"],
+    ["basil, a handful", "a handful basil"],
+    ["basil from a big bunch, torn", "a big bunch basil, torn"],
+    ["duck eggs, half a dozen", "half a dozen duck eggs"],
+    ["jalapeños in a jar", "jalapeños in a jar"],
+    ["salt and a handful of mint", "salt and a handful of mint"],
     ["aubergines – three of them", "three aubergines"],
     ["figs, several, ripe", "several figs, ripe"],
     ["figs, a couple of these", "a couple figs"],

@@ -51,9 +51,9 @@ const oneLast = new RegExp(
   `^(?<name>\\p{L}[^\\d()]*?),? \\(?(?<measure>(?:(?:big|large|small) )?(?:${`${packWords} head handful crate bucket`.replaceAll(" ", "|")}|half(?: an?)?))\\)?$`,
   "iu",
 );
-/** "basil, a handful", "parsley, half a bunch, chopped": an amount in words after the comma, and nothing else. */
+/** "basil, a handful", "kale two bunches", "parsley, half a bunch, chopped": an amount in words, and nothing else. */
 const spokenLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d,()]*)(?:,| from|, from) (?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
+  `^(?<name>\\p{L}[^\\d,()]*?)(?<!\\b(?:in|of|with|for|to|on|and|or|plus))(?:,| from|, from)? (?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|dozen|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
   "iu",
 );
 const packAtEnd = new RegExp(`(?<=\\p{L} )(?<! (?:a|an|the) )(?:${anyOf(packWords)})$`, "iu");
