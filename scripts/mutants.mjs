@@ -1,7 +1,6 @@
 import { spawn } from "node:child_process";
 import {
   cpSync,
-  mkdirSync,
   mkdtempSync,
   readFileSync,
   readdirSync,
@@ -11,7 +10,7 @@ import {
 } from "node:fs";
 import { availableParallelism, tmpdir } from "node:os";
 import { dirname, join, relative } from "node:path";
-import { build } from "esbuild";
+import { build, transform } from "esbuild";
 import ts from "typescript";
 import { root, say } from "./run.mjs";
 
@@ -120,72 +119,99 @@ function drawn(all) {
   );
 }
 
-/** A copy of core that may be broken, beside the packages it needs. */
-function workbench() {
+/** A copy of core that may be broken, as plain JavaScript that runs without a test runner (quick-tests.mjs). */
+async function workbench() {
   const folder = mkdtempSync(join(tmpdir(), "apron-mutants-"));
-  for (const path of ["core", "scripts", "jest.config.js", "package.json", "tsconfig.base.json"])
-    cpSync(join(root, path), join(folder, path), { recursive: true });
-  for (const other of ["contract", "server", "web"]) mkdirSync(join(folder, other));
+  for (const part of ["src", "test"])
+    cpSync(join(root, "core", part), join(folder, "core", part), {
+      recursive: true,
+      filter: (from) => !from.endsWith(".ts"),
+    });
+  for (const script of ["quick-tests.mjs", "quick-tests-run.mjs"])
+    cpSync(join(root, "scripts", script), join(folder, "scripts", script));
   symlinkSync(join(root, "node_modules"), join(folder, "node_modules"));
+  const own = { type: "module", imports: { "#quick-tests": "./scripts/quick-tests.mjs" } };
+  writeFileSync(join(folder, "package.json"), JSON.stringify(own));
+  await build({
+    entryPoints: sources.map((path) => join(root, path)),
+    outbase: join(root, "core"),
+    outdir: join(folder, "core"),
+    format: "esm",
+    target: "es2023",
+    outExtension: { ".js": ".mjs" },
+  });
+  for (const path of sources) {
+    const out = join(folder, asModule(path));
+    writeFileSync(out, withModules(readFileSync(out, "utf8")));
+  }
   return folder;
 }
 
-function jest(folder, which) {
+const sources = readdirSync(join(root, "core"), { recursive: true, withFileTypes: true })
+  .filter((entry) => entry.isFile() && entry.name.endsWith(".ts") && !entry.name.endsWith(".d.ts"))
+  .map((entry) => relative(root, join(entry.parentPath, entry.name)))
+  .filter((path) => /^core\/(?:src|test)\//.test(path));
+const asModule = (path) => path.replace(/\.ts$/, ".mjs");
+/** Imports as they are named in the copy; the runner's own names come from quick-tests.mjs. */
+const withModules = (code) =>
+  code
+    .replace(/(from\s*|import\s*)"(\.[^"]*)\.ts"/g, '$1"$2.mjs"')
+    .replace(/from\s*"@jest\/globals"/g, 'from "#quick-tests"');
+
+async function putInto(folder, { path, from, to, instead }) {
+  const whole = readFileSync(join(root, path), "utf8");
+  const broken = whole.slice(0, from) + instead + whole.slice(to);
+  const { code } = await transform(broken, { loader: "ts", format: "esm", target: "es2023" });
+  const out = join(folder, asModule(path));
+  const sound = readFileSync(out, "utf8");
+  writeFileSync(out, withModules(code));
+  return () => writeFileSync(out, sound);
+}
+
+/** How long each test file took when it last passed, milliseconds. */
+const took = new Map();
+/** The file that noticed the last fault: it is asked first. */
+let lastNoticed = "";
+
+function passes(folder, files) {
   return new Promise((done) => {
-    const args = [
-      "--experimental-vm-modules",
-      "--no-warnings",
-      "node_modules/jest/bin/jest.js",
-      "--selectProjects",
-      "core",
-      `--testSequencer=${join(folder, "scripts/mutants-sequencer.mjs")}`,
-    ];
     const child = spawn(
       process.execPath,
-      [...args, "--bail", "--silent", "--maxWorkers", "1", "--passWithNoTests", ...which],
-      { cwd: folder, stdio: "ignore", env: { ...process.env, APRON_SEED: "1" } },
+      ["scripts/quick-tests-run.mjs", ...files.map((file) => join(folder, asModule(file)))],
+      {
+        cwd: folder,
+        stdio: ["ignore", "pipe", "pipe"],
+        env: { ...process.env, APRON_SEED: "1" },
+      },
     );
+    let said = "";
+    let wrong = "";
+    child.stdout.on("data", (text) => (said += text));
+    child.stderr.on("data", (text) => (wrong += text));
     const timer = setTimeout(() => child.kill("SIGKILL"), patienceMs);
     child.once("exit", (code) => {
       clearTimeout(timer);
-      done(code === 0 ? "survived" : "killed");
+      for (const [, ms, file] of said.matchAll(/#took (\d+) (\S+)/g))
+        took.set(relative(folder, file).replace(/\.mjs$/, ".ts"), Number(ms));
+      done({ ok: code === 0, wrong });
     });
   });
 }
 
-/** Faults in the reading of lines: most are noticed by the corpus alone, asked without the runner around it. */
-const isOfLines = (path) => /core\/src\/(measure|catalogue)\//.test(path);
+const testFiles = sources.filter((path) => path.endsWith(".test.ts"));
+const byTime = (one, other) => (took.get(one) ?? 0) - (took.get(other) ?? 0);
 
-async function readsLinesRight(folder) {
-  const outfile = join(folder, "core/test/lines-read-right.mjs");
-  try {
-    await build({
-      entryPoints: [join(folder, "core/test/lines-read-right.ts")],
-      outfile,
-      bundle: true,
-      platform: "node",
-      format: "esm",
-      logLevel: "silent",
-    });
-  } catch {
-    return false;
-  }
-  return new Promise((done) => {
-    const child = spawn(process.execPath, [outfile], { stdio: "ignore" });
-    const timer = setTimeout(() => child.kill("SIGKILL"), patienceMs);
-    child.once("exit", (code) => {
-      clearTimeout(timer);
-      done(code === 0);
-    });
-  });
-}
-
-/** The tests of the file's own folder first, which notice most faults; then all that reach it. */
+/** The tests of the file's own folder first, the quickest of them first; then all of core's. */
 async function tested(folder, path) {
-  if (isOfLines(path) && !(await readsLinesRight(folder))) return "killed";
-  const near = await jest(folder, ["--testPathPatterns", `/${dirname(path)}/`]);
-  return isNear || near === "killed" ? near : jest(folder, ["--findRelatedTests", join(folder, path)]);
+  const near = testFiles.filter((file) => dirname(file) === dirname(path)).sort(byTime);
+  const others = testFiles.filter((file) => !near.includes(file)).sort(byTime);
+  const order = isNear ? near : [...near, ...others];
+  const first = order.includes(lastNoticed) && (took.get(lastNoticed) ?? 0) < quickMs ? [lastNoticed] : [];
+  const { ok, wrong } = await passes(folder, [...first, ...order.filter((file) => !first.includes(file))]);
+  if (!ok) lastNoticed = testFiles.find((file) => wrong.includes(asModule(file))) ?? lastNoticed;
+  return ok ? "survived" : "killed";
 }
+const quickMs = 4000;
 
 const nameOf = ({ path, lineText, was, instead }) => `${path}: ${lineText} [${was} -> ${instead}]`;
 
@@ -193,13 +219,11 @@ async function tryAll(faults) {
   const queue = [...faults];
   const outcomes = [];
   const worker = async () => {
-    const folder = workbench();
+    const folder = await workbench();
     for (let fault = queue.shift(); fault; fault = queue.shift()) {
-      const file = join(folder, fault.path);
-      const whole = readFileSync(file, "utf8");
-      writeFileSync(file, whole.slice(0, fault.from) + fault.instead + whole.slice(fault.to));
+      const mend = await putInto(folder, fault);
       const outcome = await tested(folder, fault.path);
-      writeFileSync(file, whole);
+      mend();
       outcomes.push({ fault, outcome });
       if (outcomes.length % 50 === 0) say(`${outcomes.length} of ${faults.length} tried`);
       if (outcome === "survived")
@@ -212,10 +236,11 @@ async function tryAll(faults) {
 }
 
 /** Without a fault the tests must pass in the copy: or else everything would look killed. */
-const sound = workbench();
+const sound = await workbench();
 const begun = Date.now();
-if ((await tested(sound, "core/src/measure/units.ts")) !== "survived")
-  throw new Error("core's tests fail in the copy before anything was broken");
+const whole = await passes(sound, testFiles);
+if (!whole.ok) process.stderr.write(whole.wrong);
+if (!whole.ok) throw new Error("core's tests fail in the copy before anything was broken");
 rmSync(sound, { recursive: true, force: true });
 patienceMs = Math.max(120_000, 5 * (Date.now() - begun));
 
