@@ -76,6 +76,8 @@ describe("which food a line names", () => {
       "mint",
     ]);
     expect(idOf("20 g any soft herb")).toBe("asks");
+    // Without "any" it is not said that each of them will do.
+    expect(named("200 g spinach or lettuce").alternatives).toMatchObject([{ ingredient: { kind: "ask" } }]);
     expect(idOf("20 g any chard")).toBe("chard");
     expect(offered("200 g chard")).toEqual([]);
   });

@@ -101,7 +101,7 @@ const amountBefore =
 function alternativeOf(text: string, index: NameIndex): LineAlternative {
   const share = partly.exec(text);
   const name = (share?.[1] ?? text).replace(amountBefore, "").replace(/^(?:half|use) /i, "");
-  const maxShare = share ? (shares.find(([words]) => words.test(share[0]))?.[1] ?? 1) : 1;
+  const maxShare = shares.find(([words]) => share && words.test(share[0]))?.[1] ?? 1;
   return { text, ingredient: asIngredient(findNamed(name, index)), maxShare };
 }
 
