@@ -26,17 +26,14 @@ const spokenAmount = new RegExp(
 /** "onions, net of": what it comes in, and not how much of it. */
 const packOf = new RegExp(`^(?:${anyOf(packWords)})(?: of)?$`, "i");
 
-const aWeight = /\d ?(?:kg|g|grams?|lbs?|oz|pounds?|ounces?)\b/i;
-
 /** "500 g chard, 200 g stems removed": of something else. */
 const ofSomethingElse =
   /\d[\d.,]* ?(?:kg|g|oz|lbs?|ml) [^,;\d]*\b(?:removed|discarded|reserved|saved|set aside)\b/gi;
 
 /** Is there a number in the words that nobody has read? It might be the amount. */
-const hasUnreadNumber = ({ name, preparation, count, stated, unit }: LineParts): boolean =>
+const hasUnreadNumber = ({ name, preparation, count, stated }: LineParts): boolean =>
   /\d/.test(name.replace(telling, "")) ||
   /\d/.test(preparation.replace(ofSomethingElse, "").replace(telling, "")) ||
-  (unit === null && stated === null && aWeight.test(preparation)) ||
   (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
   (count === null && stated === null && (likeAThing.test(preparation) || packOf.test(preparation))) ||
   halfOfIt.test(preparation) ||

@@ -52,7 +52,8 @@ const printedOn = new Set("tin can jar pot pouch sachet pack packet punnet tub b
 /** How many times the stated weight or volume counts: it may be of each of them, or of all. */
 function timesStated(parts: LineParts, facts: IngredientFacts): number {
   const { stated, count, word } = parts;
-  if (!parts.isEachOrAll || !stated || !count) return 1;
+  if (!parts.isEachOrAll) return 1;
+  if (!stated || !count) return 1;
   const many = (count.low + count.high) / 2;
   const isPrinted = printedOn.has(word);
   const one = findCounted({ ...countedAs(parts), preparation: [] }, facts)?.grams;

@@ -279,6 +279,15 @@ const pieceOf = (value: number, low = value, high = value): Partial<LineReader> 
   },
 });
 
+it("a volume printed on several packs is told in all of them", () => {
+  expect(read("2 tubs kale (2 cups)").workings).toContain("4 cup at");
+  expect(read("2 tubs kale (2 cups in all)").workings).toContain("2 cup at");
+});
+
+it("nothing of it first, and some more to fry in, is what is added", () => {
+  expect(read("0 g butter, plus 50 g for frying").grams).toEqual({ value: 50, low: 50, high: 50 });
+});
+
 describe("where a weight of all becomes one of each", () => {
   it.each([
     ["3 leeks, 100 g", 300],
