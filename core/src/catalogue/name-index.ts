@@ -93,7 +93,7 @@ function longestSpan(words: readonly string[], index: NameIndex): Span | undefin
 function leftOverOf(words: readonly string[], { start, length, found }: Span, index: NameIndex): string {
   const end = start + length;
   const isSaid = (word: string, at: number): boolean =>
-    (at === end && at === words.length - 1 && (makesAnother as readonly string[]).includes(word)) ||
+    (at === words.length - 1 && (makesAnother as readonly string[]).includes(word)) ||
     !found.ids.every((id) => describes(word, index.kinds.get(id)));
   return words.filter((word, at) => (at < start || at >= end) && isSaid(word, at)).join(" ");
 }
