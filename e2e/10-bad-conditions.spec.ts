@@ -200,6 +200,31 @@ test("an amount that is recorded before the figures of its ingredient have come 
   await expect(page.locator("#take-amount-problem")).toBeHidden();
 });
 
+test("a bare number in a delivery that is sent before its ingredient's figures have come is asked about", async ({
+  page,
+}) => {
+  await signInDemo(page);
+  let letThrough = (): void => undefined;
+  const later = new Promise<void>((done) => (letThrough = done));
+  await page.route(/\/api\/ingredients\/[^/]+$/, async (route) => {
+    await later;
+    await route.fallback();
+  });
+  await page.goto("/basket");
+  await page.getByTestId("choose-several").click();
+  const delivery = page.getByTestId("intake");
+  const counted = /aubergine|courgette|cucumber|leek|pepper|beetroot|fennel|lemon|onion/;
+  await delivery.getByTestId("usual-items").getByRole("button", { name: counted }).first().click();
+  await delivery.getByTestId("delivery-rows").getByRole("textbox").fill("2");
+  let isSent = false;
+  page.on("request", (request) => (isSent ||= request.method() === "POST" && /intake/.test(request.url())));
+  await delivery.getByTestId("log-intake").click();
+  letThrough();
+  await expect(delivery.getByTestId("pieces-or-grams")).toBeVisible();
+  await expect(delivery.getByTestId("delivery-rows").locator("> li")).toHaveCount(1);
+  expect(isSent).toBe(false);
+});
+
 test.describe("a slow machine", () => {
   test("the cook's path is walked with the processor four times slower", async ({ page }) => {
     test.setTimeout(180_000 * slowdown);

@@ -2,9 +2,11 @@ import { singularWord } from "./name-keys.ts";
 import type { Ingredient } from "./rows.ts";
 import type { Category, FoodClass } from "./row-words.ts";
 import {
+  alsoChanging,
   alwaysDescribing,
   cookedWords,
   describingSome,
+  makesAnother,
   neverDescribing,
   notCookedWhen,
 } from "./tables/describing-words.ts";
@@ -46,6 +48,11 @@ export function describes(word: string, kind: Kind | undefined): boolean {
     return kind.keepsAs === undefined || !notCookedWhen.includes(kind.keepsAs);
   return rulesByWord.get(word)?.some((rule) => applies(rule, kind)) ?? false;
 }
+
+/** Does a word make another food of this one wherever it is said: "dried" of a mango, "smoked" of a tomato? */
+export const changesFood = (word: string, kind: Kind | undefined): boolean =>
+  (rulesByWord.has(word) || alsoChanging.has(word) || (makesAnother as readonly string[]).includes(word)) &&
+  !describes(word, kind);
 
 /** Does a word never say what a food is, whatever stands beside it: "chopped", "fresh"? */
 export const describesOnly = (word: string): boolean => always.has(word);

@@ -32,23 +32,24 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
     "ear",
     "stalk",
     "can",
+    "loaf",
     "each-large",
     "each-small",
   ],
   stick: ["stalk", "stick"],
   rib: ["stalk"],
-  stem: ["sprig"],
+  stem: ["sprig", "stalk"],
   frond: ["sprig"],
   crown: ["head"],
   tin: ["can-drained", "can"],
   can: ["can-drained", "can"],
-  jar: ["can-drained", "can"],
   cob: ["ear"],
   heart: ["head-heart"],
   segment: ["clove"],
   squirt: ["squeeze"],
   trickle: ["drizzle"],
-  round: ["slice"],
+  slice: ["slice", "slice-1cm"],
+  round: ["slice", "slice-1cm"],
   packet: ["block"],
   walnut: ["knob"],
   strip: ["slice"],
@@ -62,7 +63,6 @@ const otherWordsOfKind: Readonly<
   Record<string, { readonly of: readonly Category[]; readonly is: readonly string[] }>
 > = {
   pot: { of: ["soft-herb", "woody-herb"], is: ["bunch"] },
-  loaf: { of: ["grain"], is: ["each-medium"] },
 };
 
 const otherWordsFor = (word: string, category: Category): readonly string[] | undefined => {

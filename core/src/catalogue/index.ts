@@ -1,3 +1,4 @@
+export { measureInWords } from "./measure-in-words.ts";
 export { bareNumber, type BareNumber, type LotAtHand } from "./bare-number.ts";
 export {
   buildCatalogue,

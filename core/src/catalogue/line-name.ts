@@ -1,11 +1,11 @@
-import { describesOnly } from "./describing.ts";
+import { changesFood, describesOnly, type Kind } from "./describing.ts";
 import { wordsOf } from "./name-keys.ts";
 import type { FoodClass } from "./row-words.ts";
 import type { LineParts } from "../measure/index.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
 import type { LineAlternative, LineIngredient, LineReader } from "./line-reading.ts";
 import { findExactly, findNamed, findTurnedRound, type NameIndex, type NameMatch } from "./name-index.ts";
-import { partYield, splitPart, type FoodPart } from "./part-names.ts";
+import { onItsStalk, partYield, splitPart, type FoodPart } from "./part-names.ts";
 
 export type NamedLine = {
   readonly ingredient: LineIngredient;
@@ -134,16 +134,20 @@ function inATin(name: string, word: string, index: NameIndex): LineIngredient | 
 }
 const howPacked: Readonly<Record<string, string>> = { tin: "tinned", can: "tinned", jar: "jarred" };
 
-const states = /(?:^|[,;] ?)(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground)\b/i;
+const states = /(?:^|[,;] ?)(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground|minced)\b/i;
 
 /** "from a jar", "out of the tin", "can": what it comes in makes it another food, as its own word does. */
-const comesIn = /^(?:(?:from|in|out of) )?(?:(?:a|the) )?(jar|tin|can)\b/i;
+const comesIn = /^(?:(?:from|in|out of) )?(?:(?:a|the) )?(jar|tin|can(?! be\b))\b/i;
 
 /**
  * "chickpeas, dried", "peas, frozen", "onions, spring": what is said after the comma makes another food than the name
  * alone.
  */
-function inItsState(name: string, preparation: string, index: NameIndex): LineIngredient | undefined {
+function inItsState(
+  head: LineIngredient,
+  { name, preparation }: Pick<LineParts, "name" | "preparation">,
+  index: NameIndex,
+): LineIngredient | undefined {
   if (preparation === "") return undefined;
   const pack = comesIn.exec(preparation)?.[1]?.toLowerCase() ?? "";
   const state = howPacked[pack] ?? states.exec(preparation)?.[1];
@@ -154,7 +158,27 @@ function inItsState(name: string, preparation: string, index: NameIndex): LineIn
   const other =
     inState.map((one) => findExactly(one, index)).find((one) => one !== undefined) ??
     findTurnedRound([...wordsOf(name), ...wordsOf(kind)], index);
-  return other && asIngredient(other);
+  if (other) return asIngredient(other);
+  const candidates = idsOf(head);
+  const isAnother =
+    candidates.length > 0 &&
+    !pressed.test(kind) &&
+    candidates.every((id) => saysAnother(kind, index.kinds.get(id)));
+  return isAnother ? { kind: "ask", candidates } : undefined;
+}
+
+/** "2 lemons, juice only": what of the fruit goes in. */
+const pressed = /^juice\b/i;
+
+/** "dried", "in syrup": words that make another food of it, and nothing that is done with it. */
+function saysAnother(text: string, kind: Kind | undefined): boolean {
+  const words = wordsOf(text.replace(/^(?:in|from) /i, ""));
+  const [first] = words;
+  return (
+    first !== undefined &&
+    changesFood(first, kind) &&
+    words.every((word) => changesFood(word, kind) || describesOnly(word))
+  );
 }
 
 /** Food that is sold in what it lies in: of any other, "in oil" makes another food. */
@@ -184,8 +208,7 @@ const liesIn =
 const withItsParts =
   / with (?:(?:the|their|its) )?(?:greens|tops|leaves|stems|stalks|roots?|fronds|skins?|outer leaves)(?: on| attached)?$/i;
 
-/** "basil on the stalk": as it grew, and no stalks of basil. */
-const growsOn = / on (?:the|its|their) (?:stalk|stem|branch|plant)s?$/i;
+const growsOn = new RegExp(` ${onItsStalk}$`, "i");
 
 /** Which ingredient a line names, and what else it says would do. */
 export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
@@ -207,7 +230,7 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const head = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);
   const inState =
     (head.kind === "one" ? inATin(first, parts.word, index) : undefined) ??
-    inItsState(first, parts.preparation, index);
+    inItsState(head, { name: first, preparation: parts.preparation }, index);
   if (inState) return { ingredient: inState, alternatives, isKnown: true };
   if (head.kind === "one") return { ingredient: head, alternatives, isKnown: true };
   // "tomatoes, tinned", "peas (in the pod)": the preparation may be what tells one kind from another.

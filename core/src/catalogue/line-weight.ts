@@ -15,12 +15,19 @@ import type { IngredientFacts } from "./catalogue.ts";
 import { findCounted } from "./find-measure.ts";
 import type { LineReader, NamedParts } from "./line-reading.ts";
 import { wordsOf } from "./name-keys.ts";
+import { onItsStalk } from "./part-names.ts";
 import { provenance } from "./provenance.ts";
 import { hasTrait } from "./rows.ts";
 import { colloquialMeasures } from "./tables/colloquial-measures.ts";
 import { countToGrams, toGrams, volumeToGrams, type Weight, type WeightIssue } from "./to-grams.ts";
 
 const drained = "drain-can";
+/** What it lies in is poured off whether a line says so or not; the juice of tomatoes goes into the dish. */
+const drainedAlways: ReadonlySet<IngredientFacts["keepsAs"]> = new Set<IngredientFacts["keepsAs"]>([
+  "tinned-fish",
+  "in-brine",
+  "in-oil",
+]);
 const keepsItsLiquid = /undrained|with (?:its|their|the) (?:liquid|juice)|in (?:its|their) juice/i;
 
 /**
@@ -85,12 +92,14 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
       form: "usable",
       workings: `${showGrams(stated.grams)} as stated, drained × ${how.mean} (${how.low}–${how.high}): ${provenance(how)}`,
     };
-  // "2 aubergines (about 1 kg)": the pieces weigh that, as they are bought.
-  const isPieces = parts.count !== null && parts.unit === null && !isTin && !parts.isDrained;
+  // "3 tins of tuna (80 g each)", "2 aubergines (about 1 kg)": that is what they weigh as they are bought.
+  const isAsBought = isTin
+    ? how !== undefined && drainedAlways.has(facts.keepsAs)
+    : parts.count !== null && parts.unit === null;
   return {
     grams: exactly(stated.grams),
     weighed: true,
-    form: isPieces ? "as-bought" : "usable",
+    form: isAsBought && !parts.isDrained ? "as-bought" : "usable",
     workings: `${showGrams(stated.grams)} as stated`,
   };
 }
@@ -163,6 +172,8 @@ function countedWeight(
   const preparation = wordsOf(`${parts.preparation} ${parts.name}`);
   const ask = { ...countedAs(parts), preparation };
   if (!unit) return countToGrams(count, ask, facts);
+  if (unit.kind === "volume" && isCookedDown(parts, facts))
+    return refuse({ code: "measure-unknown", word: unit.id, known: [] });
   const weight =
     unit.kind === "volume"
       ? volumeToGrams(
@@ -203,17 +214,25 @@ function withAdded(
   return accept(all);
 }
 
+const saysCooked = /\b(?:cooked|boiled|steamed|leftover|wilted|braised)\b/i;
+const saysWeighedCooked = /\bcooked weight\b|\bweigh\w* (?:when )?cooked\b/i;
+
+/** "1 cup cooked spinach": leaves cook down to a fifth, and no table says what a cup of them holds then. */
+const isCookedDown = ({ name }: LineParts, { category }: IngredientFacts): boolean =>
+  saysCooked.test(name) && ["leaf", "brassica", "soft-herb"].includes(category);
+
 /** "300 g cooked rice": the weight is of cooked grain or pulses. After a comma ("300 g rice, cooked") it is of the dry. */
 function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
   const swells = (facts.category === "grain" && facts.keepsAs !== "bread") || hasTrait(facts, "dry-pulse");
   const isWeight = weight.form === "usable" || weight.weighed;
-  return swells && isWeight && /\b(?:cooked|boiled|steamed|leftover)\b/i.test(parts.name)
-    ? { ...weight, form: "cooked" }
-    : weight;
+  const isCooked = saysCooked.test(parts.name) || saysWeighedCooked.test(parts.preparation);
+  return swells && isWeight && isCooked ? { ...weight, form: "cooked" } : weight;
 }
 
-const stillOn =
-  /\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|(?:rind|husks?) on|on (?:the|its|their) (?:stalk|stem|branch|plant)s?|whole weight|before (?:trimming|peeling|podding|shelling))\b/i;
+const stillOn = new RegExp(
+  `\\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|(?:rind|husks?) on|${onItsStalk}|whole weight|before (?:trimming|peeling|podding|shelling))\\b`,
+  "i",
+);
 
 /** "1 kg broad beans in their pods", "500 g leeks (untrimmed)": a weight with all that comes off still on. */
 const untrimmedWeight = (weight: Weight, { wholeName, preparation }: LineParts): Weight =>

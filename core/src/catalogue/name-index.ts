@@ -150,15 +150,18 @@ const namesTheWhole = new Set([
   "milk",
 ]);
 
+/** Done in the kitchen, whatever was bought: "chopped". */
+const isCut = (word: string): boolean => word.endsWith("ed") && describesOnly(word);
+
 /**
  * "onions red", "vinegar, cider": lists put the word that tells one kind from another last. Undefined where turning the
- * words round makes no name, or where the last only describe: "tomatoes chopped" are no chopped tomatoes in a tin.
+ * words round makes no name, or where the last say what is done: "tomatoes chopped" are no chopped tomatoes in a tin.
  */
 export function findTurnedRound(words: readonly string[], index: NameIndex): NameMatch | undefined {
   for (let from = 1; from < words.length; from++) {
     const kind = words.slice(from);
     const head = words.slice(0, from).join(" ");
-    if (kind.every(describesOnly) || !index.byKey.has(head) || namesTheWhole.has(kind.at(-1) ?? "")) continue;
+    if (kind.every(isCut) || !index.byKey.has(head) || namesTheWhole.has(kind.at(-1) ?? "")) continue;
     const found = index.byKey.get(`${kind.join(" ")} ${head}`);
     if (found) return { ...found, leftOver: "" };
   }

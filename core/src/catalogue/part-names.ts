@@ -16,6 +16,9 @@ export const foodParts = [
 ] as const;
 export type FoodPart = (typeof foodParts)[number];
 
+/** "basil on the stalk": it as it grew, and no stalks of it. */
+export const onItsStalk = "on (?:the|its|their) (?:stalk|stem|branch|plant)s?";
+
 /** The words that each is called by, in lines of recipes and in the trim tables alike. */
 const words: Readonly<Record<FoodPart, string>> = {
   "outer leaves": "outer lea(?:f|ves)",

@@ -88,6 +88,7 @@ export type MeasureName =
   | "bunch"
   | "can"
   | "can-drained"
+  | "loaf"
   | "clove"
   | "clove-elephant"
   | "cm-piece"

@@ -58,11 +58,15 @@ export function isPourable(facts: Pick<MeasuredFacts, "category" | "composition"
 
 const sizeWords: readonly string[] = ["small", "medium", "large"];
 
+/** "2 pieces", "2 of them": pieces of whatever it is. */
+const piece = /^(?:of|pieces?|ones?|whole|each|items?)$/;
+
 /** Splits "large cloves" or "heads, trimmed" into a measure, its size and words about the preparation. */
 function askOf(word: string, rest: string): MeasureAsk {
   const words = wordsOf(rest);
   if (!sizeWords.includes(word)) return { word, size: "", preparation: words };
-  return { word: words[0] ?? "", size: word as SizeWord, preparation: words.slice(1) };
+  const [measure = "", ...preparation] = words;
+  return { word: piece.test(measure) ? "" : measure, size: word as SizeWord, preparation };
 }
 
 /** What is known around an amount: words after it, what "oz" means here, what one piece of this very lot weighs. */
@@ -72,8 +76,6 @@ type AmountContext = {
   readonly pieceG?: number | undefined;
 };
 
-/** "2 pieces", "2 of them": pieces of whatever it is. */
-const piece = /^(?:of|pieces?|ones?|whole|each|items?)$/;
 /** "2 of them", "2 pieces", "2 aubergines": pieces of what is at hand, not of a size or a measure. */
 const isOfThese = (word: string, facts: MeasuredFacts): boolean =>
   piece.test(word) || isOwnName(singularWord(word), facts);

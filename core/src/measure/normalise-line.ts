@@ -136,7 +136,7 @@ const tidy = (text: string): string =>
     .replace(/^optional:? (.+)$/i, "$1, optional")
     // A size printed on the box, and no litres.
     .replace(
-      /^(\d+) (S|M|X?L) (?=eggs?\b)/i,
+      /^(\d+) ([SMsm]|X?L) (?=[Ee]ggs?\b(?! *(?:whites?|yolks?)\b))/,
       (_, count: string, size: string) => `${count} ${eggSize(size)} `,
     );
 

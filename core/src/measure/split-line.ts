@@ -87,7 +87,7 @@ const uncounted = new RegExp(
 );
 /** "celery stalks", "garlic cloves", "avocado halves", "lemon wedges": what is counted stands after the name. */
 const trailingMeasure =
-  /^(.+?)(?<! (?:in|into)) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|heart|slice|fillet|loaf|loave|half|halve|quarter|wedge|strip|ribbon|chunk|cube|ring|piece|segment|bunche?|bag|pack|punnet|handful)s?$/i;
+  /^(.+?)(?<! (?:in|into)) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|heart|slice|fillet|loaf|loave|half|halve|quarter|wedge|strip|ribbon|chunk|cube|ring|matchstick|baton|shaving|joint|shank|piece|segment|bunche?|bag|pack|punnet|handful)s?$/i;
 
 /** The library's own sizes are left to us: "2 large cloves" has both a size and a measure. */
 const grammar = {

@@ -140,7 +140,7 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   if (!amount) {
     if (!/[\d¼½¾]/.test(before)) return "keep";
     // "(about 3 medium)", "(1 stick)", "(from 2 ears)": the same amount once more, in pieces.
-    return /^(?:about |approx\.? |roughly |from |~)?(?:[\d.]+(?:[\s/-][\d./]+)?|[¼½¾⅓⅔]|an?|one|two|three|four)(?: ?(?!may|can|could|if|for|to|of|with)[a-z-]+){0,3}$/i.test(
+    return /^(?:about |approx\.? |roughly |from |~)?(?:[\d.]+(?:[\s/-][\d./]+)?|[¼½¾⅓⅔]|(?:an?|one|two|three|four)(?![a-z]))(?: ?(?!may|can|could|if|for|to|of|with)[a-z-]+){0,3}$/i.test(
       inside,
     )
       ? said

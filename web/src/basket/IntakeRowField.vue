@@ -61,9 +61,9 @@ const weighed = useAmountReading(
 );
 const item = useTemplateRef("item");
 watch(
-  () => weighed.value.bare,
-  async (bare) => {
-    row.value.bare = bare ?? null;
+  () => ({ bare: weighed.value.bare ?? null, isPending: weighed.value.isPending }),
+  async ({ bare, isPending }) => {
+    Object.assign(row.value, { bare, isPending });
     if (!bare) return;
     await nextTick();
     // The list scrolls: what is asked must not stand below its edge.

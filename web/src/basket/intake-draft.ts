@@ -17,6 +17,8 @@ export type IntakeRow = {
   amount: string | null;
   /** The amount is a bare number that may be pieces or grams, and neither has been chosen. */
   bare: BareNumber | null;
+  /** The ingredient's figures have not come yet, so it is not known whether the amount asks anything. */
+  isPending: boolean;
   reading: LineReading | null;
 };
 
@@ -48,6 +50,7 @@ export const textRow = (text: string, reading: LineReading | null): IntakeRow =>
   ingredient: null,
   amount: null,
   bare: null,
+  isPending: false,
   reading: reading && markRaw(reading),
 });
 
@@ -57,6 +60,7 @@ export const chipRow = (ingredient: string): IntakeRow => ({
   ingredient,
   amount: "",
   bare: null,
+  isPending: false,
   reading: null,
 });
 

@@ -1,4 +1,5 @@
 import { showGrams } from "@apron/core/measure";
+import { until } from "@vueuse/core";
 import { markRaw, ref, watch, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
@@ -17,6 +18,7 @@ import {
   useIntakeDraft,
   type IntakeDraft,
 } from "./intake-draft.ts";
+import { readingPatienceMs } from "../catalogue/use-amount-reading.ts";
 import { useLineReader } from "../catalogue/use-line-reader.ts";
 
 /** The rows of an intake: typed, pasted or weighed, read in a worker. */
@@ -81,6 +83,8 @@ export function useIntakeForm() {
     if (price === undefined) return false;
     const waiting = which === "clear" ? draft.value.rows.filter((row) => !isClear(row)) : [];
     const rows = draft.value.rows.filter((row) => !waiting.includes(row));
+    // A tap before the ingredient's figures are there waits for them: they may ask something.
+    await until(() => rows.some((row) => row.isPending)).toBe(false, { timeout: readingPatienceMs });
     // Sent as it stands it would be grams: the row asks which.
     if (rows.some((row) => row.bare)) return false;
     const body = intakeBody({ ...draft.value, rows }, price);

@@ -6,6 +6,9 @@ import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceFor } from "../client/words.ts";
 
+/** Longer than the figures take to come: then what was typed is refused like anything that cannot be read. */
+export const readingPatienceMs = 15_000;
+
 type Reading = {
   readonly weight: Weight | undefined;
   readonly words: string;

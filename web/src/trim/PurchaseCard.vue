@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measureInWords } from "@apron/core/catalogue";
 import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { refDebounced } from "@vueuse/core";
@@ -34,7 +35,7 @@ const { data: plan } = useQuery({
   placeholderData: (before) => before,
 });
 const pieces = (count: number, measure: string): string => {
-  const word = measure.replace(/^each-medium$/, "piece").replaceAll("-", " ");
+  const word = measureInWords(measure);
   return counted(count, word, word === "bunch" ? "bunches" : undefined);
 };
 </script>

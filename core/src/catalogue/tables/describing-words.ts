@@ -42,7 +42,8 @@ export const describingSome: readonly Describes[] = [
   { words: ["salted"], ingredients: ["capers", "capers-salted", "anchovy", "butter-salted"] },
   { words: ["oil", "brine", "water"], classes: ["tinned-fish", "in-brine", "in-oil", "fresh-cheese"], ingredients: ["anchovy"] },
   { words: ["sweet"], ingredients: ["corn", "onion", "paprika", "apple", "cherry", "cherry-tomato", "bell-pepper-red"] },
-  { words: ["red", "green", "white", "yellow", "purple", "golden", "rainbow", "black", "pink", "orange", "stripey", "candy"], categories: ["leaf", "brassica", "root", "fruit", "allium", "soft-herb", "flower", "salt-condiment", "cheese", "other", "nut", "seed"], ingredients: ["mustard-seed", "poppy-seed", "cardamom", "fennel-seed", "paprika", "chilli-flakes"] },
+  { words: ["red", "green", "white", "yellow", "purple", "golden", "rainbow", "black", "pink", "stripey", "candy"], categories: ["leaf", "brassica", "root", "fruit", "allium", "soft-herb", "flower", "salt-condiment", "cheese", "other", "nut", "seed"], ingredients: ["mustard-seed", "poppy-seed", "cardamom", "fennel-seed", "paprika", "chilli-flakes"] },
+  { words: ["orange"], categories: ["brassica", "root", "fruit", "fruit-vegetable", "flower", "cheese"] },
   { words: ["red", "yellow", "white", "black", "purple"], ingredients: ["tomato", "cherry-tomato", "eggplant", "potato", "winter-squash-kabocha", "runner-bean", "broad-bean", "zucchini", "miso"] },
   { words: ["green"], ingredients: ["zucchini", "cucumber", "green-bean", "runner-bean", "okra", "broad-bean", "peas", "artichoke"] },
   { words: ["flaky", "flake", "flaked"], categories: ["nut", "salt-condiment", "spice"], classes: ["raw-fish", "tinned-fish", "smoked-or-cured-fish"], ingredients: ["oats", "coconut-desiccated"] },
@@ -81,8 +82,13 @@ export const neverDescribing: readonly Describes[] = [
   { words: ["sliced", "chopped", "diced", "halved", "roasted", "roast", "grilled", "charred", "deseeded", "hot", "sweet", "stuffed", "baby", "small", "medium", "large", "long", "big", "ripe", "mild"], ingredients: ["black-pepper"] },
 ];
 
+/** Said alone behind the comma these make another food of it, as they do before a name: "mango, dried", "plums, pickled". */
+export const alsoChanging = new Set(
+  "pickled candied crystallised crystallized glace preserved fermented condensed evaporated sun freeze sundried paste cordial syrup jam sauce liver root flower wild sour bitter instant vinegar".split(" "),
+);
+
 /** Last, directly after a name, they make another food of it: "apple crisps", "potato salad"; as the last word only. */
-export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup", "fat", "bone", "cream", "liqueur", "skin"] as const;
+export const makesAnother = ["crisp", "salad", "bread", "chip", "cake", "pie", "soup", "fat", "bone", "cream", "liqueur", "skin", "brine", "oil", "water", "liquid"] as const;
 
 /** Cooked before it is bought: never of raw meat or fish, which would be another food. */
 export const cookedWords = ["cooked", "boiled", "fried"] as const;

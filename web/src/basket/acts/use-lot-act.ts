@@ -1,13 +1,10 @@
 import type { Lot, LotDetail, ReplyOf, RequestOf, WriteName } from "@apron/contract";
 import { until } from "@vueuse/core";
 import { computed, type Ref } from "vue";
-import { piecesOrGrams, useAmountReading } from "../../catalogue/use-amount-reading.ts";
+import { piecesOrGrams, readingPatienceMs, useAmountReading } from "../../catalogue/use-amount-reading.ts";
 import { useNotices } from "../../client/notices.ts";
 import { useDraft } from "../../client/use-draft.ts";
 import { useSubmit } from "../../client/use-submit.ts";
-
-/** Longer than an answer takes: then what was typed is refused like anything that cannot be read. */
-const patienceMs = 15_000;
 
 type Done = { readonly lot: Lot; readonly entryId?: string };
 /** Routes that answer with the lot as it is afterwards. */
@@ -58,7 +55,7 @@ export function useSomeOf(lot: Ref<LotDetail>, what: string) {
   );
   /** What is typed, once the ingredient's figures are there to read it by: a tap before that waits for them. */
   async function settled(): Promise<number | null | undefined> {
-    await until(() => reading.value.isPending).toBe(false, { timeout: patienceMs });
+    await until(() => reading.value.isPending).toBe(false, { timeout: readingPatienceMs });
     return grams.value;
   }
   const hint = computed(() => reading.value.words || "Leave empty for all of it.");

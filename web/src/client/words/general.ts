@@ -1,16 +1,8 @@
+import { measureInWords } from "@apron/core/catalogue";
 import { grams, list, type Sentences } from "./sentence.ts";
 
-/** Measures as a cook would type them: "each-medium" is a piece, "cup-whole" a cup. */
-const measureWord = (measure: string): string =>
-  /^each(?:-medium)?$/.test(measure)
-    ? "piece"
-    : measure.startsWith("each-")
-      ? ""
-      : (measure.split("-")[0] ?? "");
 const measuresIn = (known: unknown): string =>
-  Array.isArray(known)
-    ? [...new Set(known.map((one) => measureWord(String(one))))].filter((word) => word !== "").join(", ")
-    : "";
+  Array.isArray(known) ? [...new Set(known.map((one) => measureInWords(String(one))))].join(", ") : "";
 
 export const generalSentences: Sentences = {
   offline: () =>
