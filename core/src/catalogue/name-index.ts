@@ -179,6 +179,6 @@ export function findNamed(text: string, index: NameIndex): NameMatch | undefined
   if (turned) return turned;
   const leftOver = span ? leftOverOf(words, span, index) : "";
   if (span && leftOver === "") return { ...span.found, leftOver };
-  const near = words.length > 0 ? nearest(words, index) : undefined;
+  const near = nearest(words, index);
   return near ?? (span && { ...span.found, leftOver });
 }

@@ -14,7 +14,7 @@ import type { Weight } from "./to-grams.ts";
 
 /** "1 lemon, juiced" asks for its juice alone, which is an ingredient of its own. */
 function asPressed(named: LineIngredient, parts: LineParts, weight: Weight | undefined): LineIngredient {
-  const isPoured = parts.parts.length > 0 && parts.stated?.kind === "volume";
+  const isPoured = parts.stated?.kind === "volume";
   if (named.kind !== "one" || weight?.form !== "usable" || (weight.weighed && !isPoured)) return named;
   const asked = partsAsked(parts);
   return asked.length > 0 && asked.every((part) => part === "juice")
@@ -40,8 +40,8 @@ function partsOf(text: string, { cup, index }: LineReader): LineParts {
   const parts = splitLine(text, cup);
   const [number = ""] = leadingNumber.exec(text) ?? [];
   const [name = ""] = text.slice(number.length).split(/ ?[,;(]/);
-  const isMeasured = parts.word !== "" || parts.unit !== null;
-  if (!isMeasured || name.length <= parts.name.length || !name.endsWith(parts.name)) return parts;
+  // "3 eggs, whites only": what goes in is called by another name than it stands under.
+  if (parts.name.length > name.length) return parts;
   const whole = findExactly(name, index);
   if (!whole || isSameFood(whole.ids, findExactly(parts.name, index)?.ids)) return parts;
   // "extra virgin olive oil, 2 tbsp": a measure that stands behind begins no name.
@@ -85,18 +85,13 @@ function readEnglish(text: string, reader: LineReader): EnglishReading {
   return { reading, isKnown: named.isKnown };
 }
 
-/** Two readings that fit equally well are enough to know that it must be asked. */
-const mostTried = 2;
-
 type ForeignReading = EnglishReading & { readonly best: InLanguage };
 
 /** The line as the language reads it that fits best; where two fit as well and name different foods, it is asked which. */
 function readForeign(text: string, reader: LineReader): ForeignReading | undefined {
   const tied = bestLanguages(text, reader);
   // Neighbouring languages often put a line into the same English.
-  const apart = tied
-    .filter((one, i) => tied.findIndex(({ english }) => english === one.english) === i)
-    .slice(0, mostTried);
+  const apart = tied.filter((one, i) => tied.findIndex(({ english }) => english === one.english) === i);
   const all = apart.map((best) => ({ ...readEnglish(best.english, reader), best }));
   const clear = all.filter(({ reading }) => reading.questions.length === 0);
   // "2 EL Feta": what is a measure in one language and a mere word in another is the measure.
@@ -119,12 +114,6 @@ function readForeign(text: string, reader: LineReader): ForeignReading | undefin
   };
 }
 
-/** Does a reading say which food, or at least which few it may be, where another says nothing? */
-const isBetter = (one: EnglishReading, than: EnglishReading): boolean =>
-  one.reading.heading ||
-  (one.isKnown && !than.isKnown) ||
-  (one.reading.ingredient.kind === "one" && than.reading.ingredient.kind !== "one");
-
 /**
  * Reads a recipe or market line into ingredient, amount, preparation and grams with a range. The grammar is
  * parse-ingredient's; names are looked up in the catalogue by their longest run of words; what cannot be
@@ -141,7 +130,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
   if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
   if (!foreign) return plain.reading;
-  const isMeant = english ? isBetter(foreign, plain) : !plain.isKnown;
+  const isMeant = english ? foreign.isKnown : !plain.isKnown;
   return isMeant ? inItsWords(text, foreign) : plain.reading;
 }
 

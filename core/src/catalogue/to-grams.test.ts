@@ -143,6 +143,36 @@ describe("loose measures become grams with a range", () => {
   });
 });
 
+describe("figures in the workings", () => {
+  const workings = (
+    text: string,
+    own: { measure: "tbsp" | "bunch"; grams: number; low: number; high: number },
+  ) => {
+    const facts = factsOf("chard");
+    const [row] = facts.measures;
+    if (!row) throw new Error("chard has no measures");
+    const read = parseAmount(text, "us-customary");
+    const weight = read.ok && toGrams(read.value.amount, { ...facts, measures: [{ ...row, ...own }] });
+    return weight && weight.ok ? weight.value.workings : undefined;
+  };
+
+  it("weights of one have one decimal, counts two", () => {
+    expect(workings("1 tbsp", { measure: "tbsp", grams: 13.46, low: 12.94, high: 14.18 })).toMatch(
+      /^1 tbsp at 13\.5 g a tbsp \(12\.9–14\.2 g\) =/,
+    );
+    expect(workings("0.333 bunch", { measure: "bunch", grams: 33.46, low: 30.24, high: 36.78 })).toMatch(
+      /^0\.33 × bunch of 33\.5 g \(30\.2–36\.8\) =/,
+    );
+  });
+
+  it("half an ounce of what pours is asked about, and said with two decimals where it is fluid", () => {
+    expect(weigh("0.5 oz", "honey")).toBe("ounce-mass-or-fluid");
+    const read = parseAmount("1.125 oz", "us-customary");
+    const weight = read.ok && toGrams(read.value.amount, factsOf("honey"), { ounces: "fluid" });
+    expect(weight && weight.ok && weight.value.workings).toMatch(/^1\.13 fl oz = 33 ml × 1\.\d+ g\/ml$/);
+  });
+});
+
 describe("refusals", () => {
   it("names the measures an ingredient has when the one typed is not among them", () => {
     const read = parseAmount("2 wheelbarrows", "us-customary");

@@ -20,6 +20,8 @@ describe("a line that names the food first is turned round", () => {
     ["hearts of palm (3)", "3 hearts of palm"],
     ["walnuts (3)", "3 walnuts"],
     ["gooseberries 1 lb 2 oz", "1 lb 2 oz gooseberries"],
+    ["potatoes bags 49", "49 bags potatoes"],
+    ["potatoes bags 50", "50 g potatoes bags"],
     ["eggs 60", "60 eggs"],
     ["duck eggs 60", "60 duck eggs"],
     ["eggplants 60", "60 g eggplants"],

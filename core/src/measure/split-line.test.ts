@@ -112,6 +112,13 @@ describe("a line taken apart", () => {
     expect(parts("2 lemons").parts).toEqual([]);
   });
 
+  it("counts what leaves are picked from", () => {
+    expect(parts("leaves from 4 sprigs of thyme")).toMatchObject({
+      ...{ count: { low: 4, high: 4 }, word: "sprig", name: "thyme" },
+    });
+    expect(parts("leaves from half a bunch of mint")).toMatchObject({ count: { low: 0.5 }, word: "bunch" });
+  });
+
   it("keeps the remarks apart", () => {
     expect(parts("1 tsp chilli flakes, optional")).toMatchObject({
       name: "chilli flakes",

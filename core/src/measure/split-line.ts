@@ -1,6 +1,6 @@
 import { parseIngredient, unitsOfMeasure, type UnitOfMeasureDefinitions } from "parse-ingredient";
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
-import { normaliseLine, wordsToNumber } from "./normalise-line.ts";
+import { normaliseLine } from "./normalise-line.ts";
 import { amountFirst } from "./amount-first.ts";
 import { anyOf, massWords, measurePraise, measureWords, pluralOf, volumeWords } from "./amount-words.ts";
 import { onceSaid } from "./double-amount.ts";
@@ -163,11 +163,11 @@ function amountInFront(line: string): { readonly line: string; readonly isNameFi
  * The numbers and units are read by parse-ingredient; nothing is guessed here, and the name is kept as written.
  */
 export function splitLine(text: string, cup: CupSystem): LineParts {
-  const { line: inFront, isNameFirst } = amountInFront(normaliseLine(text));
+  const plain = normaliseLine(text);
+  const picked = plain.replace(leavesFrom, "");
+  const { line: inFront, isNameFirst } = amountInFront(picked === plain ? plain : normaliseLine(picked));
   const { text: said, remarks } = takeRemarks(onceSaid(inFront));
-  const whole = eggParts(said);
-  const picked = whole.replace(leavesFrom, "");
-  const fruit = takeFruitPart(picked === whole ? whole : wordsToNumber(picked));
+  const fruit = takeFruitPart(eggParts(said));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
   const { rest, ...stated } = takeStated(counted, cup);
   const disagrees = stated.disagrees || oddThousands.test(said);

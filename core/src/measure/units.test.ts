@@ -27,6 +27,11 @@ describe("factors against NIST SP 811 and an independent units library", () => {
     expect(factor(id)).toBeCloseTo(convert(1, theirs).to("ml"), 8);
   });
 
+  it("a stone is 14 pounds (Weights and Measures Act 1985, Schedule 1); a dessertspoon, a teacup and a mug are common practice, no source", () => {
+    expect(factor("stone")).toBeCloseTo(14 * factor("lb"), 8);
+    expect([factor("dessertspoon"), factor("teacup"), factor("mug")]).toEqual([10, 160, 300]);
+  });
+
   it("keeps the customary chain: 3 tsp = 1 tbsp, 16 tbsp = 1 cup, 16 cups = 1 gallon", () => {
     expect(factor("tsp") * 3).toBeCloseTo(factor("tbsp"), 10);
     expect(factor("tbsp") * 16).toBeCloseTo(factor("cup"), 10);
