@@ -4,7 +4,7 @@ import { referenceCatalogue } from "../src/catalogue/reference.ts";
 type LineReader = Parameters<typeof readLine>[1];
 
 /** A reader of the reference catalogue with US customary cups, and whatever else is said. */
-export const reader = (extra: Partial<LineReader> = {}): LineReader => ({
+const reader = (extra: Partial<LineReader> = {}): LineReader => ({
   ...lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} }),
   ...extra,
 });

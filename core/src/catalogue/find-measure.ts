@@ -50,6 +50,7 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   trickle: ["drizzle"],
   slice: ["slice", "slice-1cm"],
   round: ["slice", "slice-1cm"],
+  rasher: ["slice"],
   packet: ["block"],
   walnut: ["knob"],
   strip: ["slice"],

@@ -70,6 +70,9 @@ function isCalled(id: string, name: string, { facts }: LineReader): boolean {
   return one !== undefined && [one.us, one.uk, ...one.other].some((own) => wordsOf(own).includes(said));
 }
 
+/** What is sold in one is sold in the other, whatever each holds. */
+const packedLike: Readonly<Record<string, string>> = { carton: "tin" };
+
 /** Only one of the candidates comes in bunches, or in tins, or by the teaspoon: then that one is meant. */
 function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader): LineIngredient {
   // Most lettuces have a heart, whichever of them the table weighs.
@@ -80,7 +83,7 @@ function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader):
     const facts = reader.facts(id);
     if (!facts) return false;
     const isSeasoning = parts.unit !== null || !parts.count || spoons.includes(parts.word);
-    return isSeasoning ? seasonings.includes(facts.category) : hasOwnMeasure(parts.word, facts);
+    return isSeasoning ? seasonings.includes(facts.category) : hasOwnMeasure(packedLike[parts.word] ?? parts.word, facts);
   });
   const [only] = fits;
   const isMeant = only !== undefined && fits.length === 1 && isCalled(only, parts.name, reader);
@@ -220,8 +223,10 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   );
   if (answered) return { ingredient: answered, alternatives: offered, isKnown: true };
   const whole = asIngredient(findExactly(parts.wholeName, index));
-  if (whole.kind === "one" && parts.wholeName !== parts.name)
-    return { ingredient: whole, alternatives: offered, isKnown: true };
+  if (whole.kind === "one" && parts.wholeName !== parts.name) {
+    const inState = inItsState(whole, { name: parts.wholeName, preparation: parts.preparation }, index);
+    return { ingredient: inState ?? whole, alternatives: offered, isKnown: true };
+  }
   const part = partOfLine(parts.name.replace(growsOn, ""), reader);
   if (part) return part;
   const [first = "", ...others] = withoutLiquid(parts, index).split(/ (?:and\/or|or) |\s*\/\s*(?=[a-z])/i);

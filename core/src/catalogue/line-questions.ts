@@ -10,16 +10,16 @@ import {
 import type { LineIngredient, LineQuestion, LineReader } from "./line-reading.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { findCounted } from "./find-measure.ts";
-import { findExactly } from "./name-index.ts";
+import { findExactly, isSameFood } from "./name-index.ts";
 import type { Weight, WeightIssue } from "./to-grams.ts";
 
 /** Numbers that say how something is cut, cooked or bought, and not how much of it there is. */
 const telling =
-  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+|\b(?:in|into|in with) \d+\b/gi;
+  /\d[\d.,/½¼¾-]*[- ]?(?:cm|mm|inch(?:es)?|in\b|"|%|°|º|minutes?|mins?|hours?|hrs?|days?|ways|lengths?|parts?|pieces?|slices?|wedges?|strips?|chunks?|rounds?|per ?cent|months?|years?)|\b\d+ of them\b|\b(?:no|type|size|gas|mark|step|page|tipo) ?\d+|\b(?:in|into|in with) \d+\b/gi;
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
 const spokenAmount = new RegExp(
-  `\\b(?:an?|${numberWords.join("|")}|half an?) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|dozen|(?:tea|table)?spoons?)(?:ful)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
+  `\\b(?:an?|${numberWords.join("|")}|half an?) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|dozen|kilo|kg|litre|liter|pound|pint|(?:tea|table)?spoons?)(?:ful)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
   "iu",
 );
 
@@ -69,8 +69,11 @@ function plainFood(text: string, { index, cup }: LineReader): readonly string[] 
  * "salt, pepper", "1 t sugar, pinch salt", "watercress, spinach and rocket": what stands after the comma is a food of its
  * own, or several.
  */
-function namesAnother({ preparation }: LineParts, ingredient: LineIngredient, reader: LineReader): boolean {
+function namesAnother({ name, preparation }: LineParts, ingredient: LineIngredient, reader: LineReader): boolean {
   const [first = ""] = preparation.split(/[,;]/);
+  const joined = findExactly(`${first} ${name}`, reader.index);
+  // "shallots (banana)": a kind of what it stands behind.
+  if (joined && isSameFood(joined.ids, findExactly(name, reader.index)?.ids)) return false;
   const all = first.split(/ (?:and|&) /i).map((one) => plainFood(one, reader));
   const isOwn = (ids: readonly string[]): boolean => ingredient.kind === "one" && ids.includes(ingredient.id);
   return all.every((ids) => ids !== undefined && !isOwn(ids));

@@ -92,9 +92,12 @@ function longestSpan(words: readonly string[], index: NameIndex): Span | undefin
 /** Words beside a name that may change what it is: those that do not merely describe every food it may be. */
 function leftOverOf(words: readonly string[], { start, length, found }: Span, index: NameIndex): string {
   const end = start + length;
+  // "Maldon-style salt" is salt; "chicken-style pieces" are no chicken.
+  const isOfAStyle = (at: number): boolean => words[at + 1] === "style" && !index.byKey.has(words[at] ?? "");
+  const saysStyle = (at: number): boolean => isOfAStyle(at) || (words[at] === "style" && isOfAStyle(at - 1));
   const isSaid = (word: string, at: number): boolean =>
     (at === words.length - 1 && (makesAnother as readonly string[]).includes(word)) ||
-    !found.ids.every((id) => describes(word, index.kinds.get(id)));
+    !(saysStyle(at) || found.ids.every((id) => describes(word, index.kinds.get(id))));
   return words.filter((word, at) => (at < start || at >= end) && isSaid(word, at)).join(" ");
 }
 
@@ -136,6 +139,10 @@ export function findExactly(text: string, index: NameIndex): NameMatch | undefin
   const found = index.byKey.get(wordsOf(text).join(" "));
   return found && { ...found, leftOver: "" };
 }
+
+/** Do two names stand for the same foods, however many? */
+export const isSameFood = (ids: readonly string[], others: readonly string[] = []): boolean =>
+  ids.length === others.length && ids.every((id) => others.includes(id));
 
 /** Last words that say what the thing is, and not which kind of it: "beet leaf" is no leaf beet. */
 const namesTheWhole = new Set([

@@ -7,7 +7,7 @@ import { nameOfLine } from "./line-name.ts";
 import { questionsOf } from "./line-questions.ts";
 import type { LineIngredient, LineQuestion, LineReader, LineReading } from "./line-reading.ts";
 import { partsAsked, weightOf } from "./line-weight.ts";
-import { findExactly, nameIndexOf } from "./name-index.ts";
+import { findExactly, isSameFood, nameIndexOf } from "./name-index.ts";
 import { partOnly } from "./part-names.ts";
 import { tinnedOf } from "./tinned-of.ts";
 import type { Weight } from "./to-grams.ts";
@@ -31,9 +31,6 @@ const leavesOpen: ReadonlySet<LineQuestion["code"]> = new Set(["amount-unclear",
 type EnglishReading = { readonly reading: LineReading; readonly isKnown: boolean };
 
 const leadingNumber = /^(?:[\d.,/½¼¾⅓⅔ -]+(?![\p{L}]))? ?/u;
-
-const isSameFood = (ids: readonly string[], others: readonly string[] = []): boolean =>
-  ids.length === others.length && ids.every((id) => others.includes(id));
 
 /** "glass noodles", "2 flat mushrooms": the measure that was read begins a name, and measures nothing. */
 function partsOf(text: string, { cup, index }: LineReader): LineParts {

@@ -1,7 +1,7 @@
 import { wordsToNumber } from "./normalise-line.ts";
 
 const ofFruit =
-  /^(?:(?:the |some )?(?:finely |freshly |thinly )?(?:grated |squeezed |pared |strips of )?)(juice|zest|rind)(?: (?:and|&|\+) (?:finely )?(?:grated )?(juice|zest|rind))? (?:(?:of|from) |(?=[\d¼½¾⅓⅔]|half an? |an? ))/i;
+  /^(?:(?:the |some )?(?:finely |freshly |thinly )?(?:grated |squeezed |pared |strips of )?)(juice|zest|rind)(?: (?:and|&|\+) (?:finely )?(?:grated )?(juice|zest|rind))? (?:(?:of|from) |(?=[\d¼½¾⅓⅔]|half |an? ))/i;
 
 const partOf = (word: string): "juice" | "zest" => (word.toLowerCase() === "juice" ? "juice" : "zest");
 

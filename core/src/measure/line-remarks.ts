@@ -12,7 +12,7 @@ const patterns: Readonly<Record<keyof LineRemarks, RegExp>> = {
     /[\s,;]*\(?\b(?:or )?(?:to taste|as per (?:taste|need)|as (?:much as )?(?:needed|required|you like)|q\.? ?s\.?(?=$|[\s,)]))\)?/i,
   divided: /[\s,;]*\(?\b(?:divided|in two halves|half now,? half later)\b\)?/i,
   moreIfNeeded:
-    /[\s,;]*\(?\b(?:(?:plus|and|with) )?(?:a (?:little|bit|few) |some )?(?:extra|more)\b(?![- ]virgin)(?: (?:if (?:needed|required)|as needed|for \w+(?: \w+)?|to \w+(?: \w+)?))?\)?/i,
+    /[\s,;]*\(?\b(?:(?:plus|and|with) )?(?:a (?:little|bit|few) |some )?(?:extra(?![- ](?:virgin|vierge|virgen|fins?|fine|firm|mature|soft|dry|large|small|thick|lean|sharp|crunchy)\b)|more)\b(?: (?:if (?:needed|required)|as needed|for \w+(?: \w+)?|to \w+(?: \w+)?))?\)?/i,
 };
 
 /** Takes the remarks out of a line; what is left speaks of the amount, the ingredient and its preparation. */
