@@ -59,6 +59,9 @@ const weights: Readonly<Record<string, number>> = {
   "100 g N + 50 g": 150,
   "N 100 g + 50 g": 150,
   "100 g N, plus extra to serve": 100,
+  "200-gram N": 200,
+  "1 x 200 g N": 200,
+  "N, 200 g, 9 of them": 200,
 };
 
 describe("every food by every way to write a weight", () => {
@@ -80,6 +83,7 @@ const sayings: Readonly<Record<string, readonly string[]>> = {
   "3 N": [
     ...["N x 3", "N 3", "N (3)", "N, 3", "three N", "N, three", "N – three of them", "3 pcs N", "about 3 N"],
     ...["3 N in wedges", "3 N, cut into quarters", "3 N sliced into rounds", "3 N for the sauce", "3. N"],
+    ...["3x N", "3 good quality N", "3 individual N", "3 ripe but firm N"],
   ],
   "2 bunches N": [
     "N, 2 bunches",
@@ -90,8 +94,8 @@ const sayings: Readonly<Record<string, readonly string[]>> = {
     "2 bu N",
   ],
   "2 heads N": ["N 2 heads", "two heads of N", "2 N heads"],
-  "2 tbsp N": ["N, 2 tbsp", "N (2 tbsp)", "2 T N", "two tablespoons of N"],
-  "1 cup N": ["N 1 cup", "a cup of N", "1 c N"],
+  "2 tbsp N": ["N, 2 tbsp", "N (2 tbsp)", "2 T N", "two tablespoons of N", "2 tbsps N", "2 tablespoonfuls N"],
+  "1 cup N": ["N 1 cup", "a cup of N", "1 c N", "1 cupful N"],
   "1.5 N": ["1 N and a half", "1½ N", "one and a half N"],
 };
 
@@ -120,11 +124,13 @@ const inLanguages: Readonly<Record<Language, Readonly<Record<string, readonly st
     "1500 g N": ["un kilo et demi de N", "1 kg et demi de N"],
     "400 g N": ["2 sachets de 200 g de N", "2 x 200 g N"],
     "1 handful N": ["une poignée de N", "N, une poignée"],
+    "2 tbsp N": ["2 c. à s. de N", "N, 2 c. à s.", "2 cuil. à soupe de N"],
   },
   it: {
     "200 g N": ["2 etti di N", "N, due etti"],
     "1500 g N": ["un chilo e mezzo di N", "1 kg e mezzo di N"],
     "1 handful N": ["una manciata di N", "N, una manciata"],
+    "2 tbsp N": ["2 cucchiai da tavola di N"],
   },
   de: {
     "1500 g N": ["anderthalb Kilo N", "1,5 kg N"],
@@ -151,5 +157,30 @@ describe("every food by its name in another language", () => {
     });
     expect(wrong).toEqual([]);
     expect(read).toBeGreaterThan(100);
+  });
+});
+
+describe("every name of every food, in a line of its own language", () => {
+  const lines: Readonly<Record<Language, readonly string[]>> = {
+    es: ["200 g de N", "N 200 g", "N (200 g)", "200 g N, troceado"],
+    fr: ["200 g de N", "N 200 g", "N (200 g)", "200 g N, émincé"],
+    it: ["200 g di N", "N 200 g", "N (200 g)", "200 g N, a pezzi"],
+    de: ["200 g N", "N 200 g", "N (200 g)", "200 g N, gehackt"],
+  };
+  const cases = Object.entries(lines).flatMap(([language, all]) => all.map((line) => [language, line]));
+
+  it.each(cases)("%s: %s is 200 g of that food, or is asked about", (language = "", line = "") => {
+    const own = { ...reader, language: language as Language };
+    let read = 0;
+    const wrong = foods.flatMap(({ id }) =>
+      (foreignNames[id]?.[language as Language] ?? "").split(",").flatMap((one) => {
+        const { ingredient, grams, questions } = readLine(line.replace("N", one.trim()), own);
+        if (one === "" || questions.length > 0) return [];
+        read++;
+        return ingredient.kind === "one" && ingredient.id === id && grams?.value === 200 ? [] : [one.trim()];
+      }),
+    );
+    expect(wrong).toEqual([]);
+    expect(read).toBeGreaterThan(750);
   });
 });

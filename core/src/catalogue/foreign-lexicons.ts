@@ -10,6 +10,10 @@ const unlikeItsId: Readonly<Record<string, string>> = {
   lentil: "cooked lentil",
   yam: "white yam",
   "salt-sea-fine": "salt",
+  // A jar behind a number would measure what it holds.
+  "horseradish-jar": "horseradish sauce",
+  "roasted-pepper-jar": "jarred roasted peppers",
+  "artichoke-heart-jar": "marinated artichokes",
 };
 
 /** What an ingredient is called in the English that lines are read in: its id, which nothing else is called. */

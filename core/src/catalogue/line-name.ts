@@ -83,7 +83,9 @@ function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader):
     const facts = reader.facts(id);
     if (!facts) return false;
     const isSeasoning = parts.unit !== null || !parts.count || spoons.includes(parts.word);
-    return isSeasoning ? seasonings.includes(facts.category) : hasOwnMeasure(packedLike[parts.word] ?? parts.word, facts);
+    return isSeasoning
+      ? seasonings.includes(facts.category)
+      : hasOwnMeasure(packedLike[parts.word] ?? parts.word, facts);
   });
   const [only] = fits;
   const isMeant = only !== undefined && fits.length === 1 && isCalled(only, parts.name, reader);

@@ -69,7 +69,11 @@ function plainFood(text: string, { index, cup }: LineReader): readonly string[] 
  * "salt, pepper", "1 t sugar, pinch salt", "watercress, spinach and rocket": what stands after the comma is a food of its
  * own, or several.
  */
-function namesAnother({ name, preparation }: LineParts, ingredient: LineIngredient, reader: LineReader): boolean {
+function namesAnother(
+  { name, preparation }: LineParts,
+  ingredient: LineIngredient,
+  reader: LineReader,
+): boolean {
   const [first = ""] = preparation.split(/[,;]/);
   const joined = findExactly(`${first} ${name}`, reader.index);
   // "shallots (banana)": a kind of what it stands behind.

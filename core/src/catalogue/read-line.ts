@@ -30,7 +30,8 @@ const leavesOpen: ReadonlySet<LineQuestion["code"]> = new Set(["amount-unclear",
 
 type EnglishReading = { readonly reading: LineReading; readonly isKnown: boolean };
 
-const leadingNumber = /^(?:[\d.,/½¼¾⅓⅔ -]+(?![\p{L}]))? ?/u;
+/** "2 ", "1 x 200 g ": the amount before a name that begins with what may be a measure. */
+const leadingNumber = /^(?:[\d.,/½¼¾⅓⅔ -]+(?![\p{L}]))? ?(?:[x×] ?[\d.,]+ ?(?:kg|g|ml|cl|l|oz|lbs?)\b ?)?/u;
 
 /** "glass noodles", "2 flat mushrooms": the measure that was read begins a name, and measures nothing. */
 function partsOf(text: string, { cup, index }: LineReader): LineParts {

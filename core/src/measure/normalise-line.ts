@@ -140,6 +140,18 @@ const tidy = (text: string): string =>
       (_, count: string, size: string) => `${count} ${eggSize(size)} `,
     );
 
+/** Units in one spelling: "3 tbsps", "2 tablespoonfuls", "a cupful", "200-gram", "2x avocado". */
+const plainUnits = (text: string): string =>
+  text
+    .replace(/\b(tbsp|tsp)s\b\.?/gi, "$1")
+    // French spoons, which are no cups in any language.
+    .replace(/\bc(?:uill?)?\.? ?[àa]\.? ?s(?:\.|oupe\b|(?= |$))/gi, "tbsp")
+    .replace(/\bc(?:uill?)?\.? ?[àa]\.? ?c(?:\.|af[ée]\b|(?= |$))/gi, "tsp")
+    .replace(/\b(table|tea|dessert)spoonfuls?\b/gi, "$1spoon")
+    .replace(/\b(cup|mug)fuls?\b/gi, "$1")
+    .replace(/(\d)-(?=(?:gram|ounce|pound|kilo|cup|pint|litre|liter)s?\b)/gi, "$1 ")
+    .replace(/^(\d+) ?[x×] (?=\p{L})/iu, "$1 ");
+
 /** Numbers in one spelling: "1,5" → "1.5", "1,200" and "1'200" → "1200", "1-1/2" → "1 1/2". */
 const plainNumbers = (text: string): string =>
   text
@@ -173,7 +185,7 @@ const packsOfWeight = new RegExp(
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
  */
 export function normaliseLine(text: string): string {
-  const exact = plainly(plainNumbers(tidy(text)))
+  const exact = plainly(plainNumbers(plainUnits(tidy(text))))
     .replace(approximately, "")
     .replace(uncounted, "");
   return wordsToNumber(withoutPacks(exact)).replace(packsOfWeight, "$1 x $3 $2 ");

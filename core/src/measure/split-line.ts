@@ -115,7 +115,7 @@ const sizes: readonly (readonly [RegExp, SizeWord])[] = [
     "small",
   ],
   [
-    /^(?:very |extra[- ])?(?:large|larg|lg\.?|lge\.?|big|bigg|good|generous|heaped|heaping|rounded|huge|hefty)(?:ish)?(?:[- ]sized)? /i,
+    /^(?:very |extra[- ])?(?:large|larg|lg\.?|lge\.?|big|bigg|good(?! quality| looking)|generous|heaped|heaping|rounded|huge|hefty)(?:ish)?(?:[- ]sized)? /i,
     "large",
   ],
   [/^(?:medium(?:[- ]sized)?|med\.?|level|average) /i, "medium"],

@@ -44,13 +44,13 @@ const fr: WordsOf = {
 };
 
 const it: WordsOf = {
-  cucchiaio: "tbsp", cucchiai: "tbsp", cucchiaino: "tsp", cucchiaini: "tsp", tazza: "cup", tazzina: "cup", bicchiere: "glass", chilo: "kg", kg: "kg", grammi: "g", gr: "g", etto: "100 g", etti: "100 g", litro: "l",
+  "cucchiai da tavola": "tbsp", "cucchiaio da tavola": "tbsp", cucchiaio: "tbsp", cucchiai: "tbsp", cucchiaino: "tsp", cucchiaini: "tsp", tazza: "cup", tazzina: "cup", bicchiere: "glass", chilo: "kg", kg: "kg", grammi: "g", gr: "g", etto: "100 g", etti: "100 g", litro: "l",
   spicchio: "clove", spicchi: "clove", testa: "head", cespo: "head", mazzetto: "bunch", mazzo: "bunch", ciuffo: "tuft", manciata: "handful", rametto: "sprig", rametti: "sprig", costa: "stalk", "coste di sedano": "stalks celery", gambo: "stalk", palla: "ball", foglia: "leaf", foglie: "leaf", pizzico: "pinch", presa: "pinch", scatola: "tin", lattina: "tin", barattolo: "jar", vasetto: "jar", busta: "bag", bustina: "packet", fetta: "slice", fette: "slice", pezzo: "piece", pezzetto: "piece", filo: "drizzle", goccio: "splash", "noce di burro": "knob butter", dozzina: "dozen", filetto: "fillet", filetti: "fillet",
   "con baccello": "in their pods", "nel baccello": "in their pods", sgranato: "podded", "e mezzo": "and a half", "e mezza": "and a half", "mezzo litro": "0.5 l", "mezzo etto": "50 g", "un etto e mezzo": "150 g", "un quarto di": "quarter", chili: "kg", vaschetta: "punnet", bella: "good", bel: "good", confezione: "packet", mestolo: "ladle", grs: "g",
   un: "a", uno: "a", una: "a", due: "2", tre: "3", quattro: "4", cinque: "5", sei: "6", sette: "7", otto: "8", nove: "9", dieci: "10", dodici: "12", mezzo: "half a", mezza: "half a", "mezzo chilo": "0.5 kg", qualche: "a few", alcune: "a few", "un po di": "some", poco: "little", "un paio di": "2",
   di: "of", d: "of", del: "of", dello: "of", della: "of", dei: "of", delle: "of", degli: "of", dell: "of", il: "", lo: "", la: "", i: "", gli: "", le: "", l: "", in: "in", con: "with", senza: "without", per: "for", e: "and", ed: "and", o: "or", oppure: "or", a: "", al: "", alla: "", circa: "about", ciascuno: "each", più: "plus", da: "", dal: "",
   "q b": "to taste", qb: "to taste", "quanto basta": "to taste", "a piacere": "to taste", facoltativo: "optional", "per servire": "to serve", "per guarnire": "to garnish", "per decorare": "to garnish", "per friggere": "for frying", "per condire": "for dressing",
-  tritato: "chopped", tagliato: "cut", affettato: "sliced", grattugiato: "grated", sbucciato: "peeled", cotto: "cooked", cotti: "cooked", lessato: "boiled", bollito: "boiled", arrostito: "roasted", arrosto: "roasted", grigliato: "grilled", tostato: "toasted", fresco: "fresh", secco: "dried", maturo: "ripe", grande: "large", grosso: "large", piccolo: "small", medio: "medium", sgocciolato: "drained", scolato: "drained", lavato: "washed", "a fette": "sliced", "a cubetti": "diced", "a dadini": "diced", "a pezzi": "chopped", "a rondelle": "sliced", "a julienne": "sliced", denocciolato: "pitted", snocciolato: "pitted", "senza semi": "deseeded", sodo: "hard-boiled", sode: "hard-boiled", fuso: "melted", sbattuto: "beaten", surgelato: "frozen", affumicato: "smoked", finemente: "finely", ben: "well", crudo: "raw", intero: "whole", intere: "whole", sbriciolato: "crumbled", raffermo: "stale", schiacciato: "crushed", spremuto: "juiced", "appena macinato": "freshly ground", "macinato al momento": "freshly ground", bianco: "white", rosso: "red", verde: "green", nero: "black", giallo: "yellow", tenero: "tender", dolce: "sweet", piccante: "hot",
+  tritato: "chopped", tagliato: "cut", affettato: "sliced", grattugiato: "grated", sbucciato: "peeled", cotto: "cooked", cotti: "cooked", lessato: "boiled", bollito: "boiled", arrostito: "roasted", arrosto: "roasted", grigliato: "grilled", tostato: "toasted", fresco: "fresh", secco: "dried", maturo: "ripe", grande: "large", grosso: "large", piccolo: "small", medio: "medium", medi: "medium", media: "medium", medie: "medium", sgocciolato: "drained", scolato: "drained", lavato: "washed", "a fette": "sliced", "a cubetti": "diced", "a dadini": "diced", "a pezzi": "chopped", "a rondelle": "sliced", "a julienne": "sliced", denocciolato: "pitted", snocciolato: "pitted", "senza semi": "deseeded", sodo: "hard-boiled", sode: "hard-boiled", fuso: "melted", sbattuto: "beaten", surgelato: "frozen", affumicato: "smoked", finemente: "finely", ben: "well", crudo: "raw", intero: "whole", intere: "whole", sbriciolato: "crumbled", raffermo: "stale", schiacciato: "crushed", spremuto: "juiced", "appena macinato": "freshly ground", "macinato al momento": "freshly ground", bianco: "white", rosso: "red", verde: "green", nero: "black", giallo: "yellow", tenero: "tender", dolce: "sweet", piccante: "hot",
   "petto di pollo": "chicken breast", "coscia di pollo": "chicken thigh", "petto d anatra": "duck breast", succo: "juice", scorza: "zest", buccia: "peel", olio: "oil", aceto: "vinegar", formaggio: "cheese", insalata: "lettuce", "erbe aromatiche": "herbs", erbe: "herbs", peperoncino: "chilli", peperone: "sweet pepper", oliva: "olive", olive: "olive", cavolo: "cabbage", fagiolo: "bean", fagioli: "bean", carne: "meat", pesce: "white fish", funghi: "mushroom", brodo: "stock", vino: "wine", lenticchie: "lentil dry", senape: "mustard", verdura: "vegetables", frutta: "fruit",
 };
 
@@ -61,15 +61,22 @@ const de: WordsOf = {
   ein: "a", eine: "a", einer: "of a", eines: "of a", einen: "a", zwei: "2", drei: "3", vier: "4", fünf: "5", sechs: "6", sieben: "7", acht: "8", neun: "9", zehn: "10", zwölf: "12", halbe: "half a", halber: "half a", halbes: "half a", einige: "a few", etwas: "some", "ein paar": "a few", wenig: "little",
   der: "of the", die: "", das: "", des: "of the", dem: "", den: "", von: "of", mit: "with", ohne: "without", für: "for", und: "and", oder: "or", aus: "", in: "in", im: "in", ca: "about", circa: "about", etwa: "about", je: "each", à: "each", stk: "", st: "", bd: "bunch", plus: "plus", evtl: "optional",
   "nach geschmack": "to taste", "nach belieben": "to taste", "nach bedarf": "to taste", "zum abschmecken": "to taste", optional: "optional", "zum servieren": "to serve", "zum garnieren": "to garnish", "zum bestreuen": "to sprinkle", "zum braten": "for frying", "zum beträufeln": "to drizzle",
-  gehackt: "chopped", "fein gehackt": "finely chopped", gewürfelt: "diced", gerieben: "grated", geraspelt: "grated", gehobelt: "shaved", geschnitten: "cut", geschält: "peeled", gepellt: "peeled", gekocht: "cooked", geröstet: "toasted", gebacken: "roasted", gebraten: "fried", gegrillt: "grilled", gemahlen: "ground", "frisch gemahlen": "freshly ground", frisch: "fresh", getrocknet: "dried", reif: "ripe", groß: "large", klein: "small", mittelgroß: "medium", abgetropft: "drained", gewaschen: "washed", entkernt: "deseeded", entsteint: "pitted", halbiert: "halved", geviertelt: "quartered", gepresst: "crushed", zerdrückt: "crushed", fein: "finely", grob: "coarsely", "in scheiben": "sliced", "in ringe": "sliced", "in würfel": "diced", "in streifen": "sliced", "in stücke": "chopped", tiefgekühlt: "frozen", tk: "frozen", geräuchert: "smoked", festkochend: "waxy", mehligkochend: "floury", vorwiegend: "", hartgekocht: "hard-boiled", weich: "softened", geschmolzen: "melted", zimmerwarm: "softened", verquirlt: "beaten", "aus der mühle": "freshly ground", "aus der dose": "tinned", ganz: "whole", roh: "raw", zerbröckelt: "crumbled", zerkrümelt: "crumbled", altbacken: "stale", süß: "sweet", scharf: "hot", weiß: "white", rot: "red", grün: "green", schwarz: "black", gelb: "yellow", zart: "tender", jung: "young", bio: "",
+  gehäuft: "heaped", gestrichen: "level", gehackt: "chopped", "fein gehackt": "finely chopped", gewürfelt: "diced", gerieben: "grated", geraspelt: "grated", gehobelt: "shaved", geschnitten: "cut", geschält: "peeled", gepellt: "peeled", gekocht: "cooked", geröstet: "toasted", gebacken: "roasted", gebraten: "fried", gegrillt: "grilled", gemahlen: "ground", "frisch gemahlen": "freshly ground", frisch: "fresh", getrocknet: "dried", reif: "ripe", groß: "large", klein: "small", mittelgroß: "medium", abgetropft: "drained", gewaschen: "washed", entkernt: "deseeded", entsteint: "pitted", halbiert: "halved", geviertelt: "quartered", gepresst: "crushed", zerdrückt: "crushed", fein: "finely", grob: "coarsely", "in scheiben": "sliced", "in ringe": "sliced", "in würfel": "diced", "in streifen": "sliced", "in stücke": "chopped", tiefgekühlt: "frozen", tk: "frozen", geräuchert: "smoked", festkochend: "waxy", mehligkochend: "floury", vorwiegend: "", hartgekocht: "hard-boiled", weich: "softened", geschmolzen: "melted", zimmerwarm: "softened", verquirlt: "beaten", "aus der mühle": "freshly ground", "aus der dose": "tinned", ganz: "whole", roh: "raw", zerbröckelt: "crumbled", zerkrümelt: "crumbled", altbacken: "stale", süß: "sweet", scharf: "hot", weiß: "white", rot: "red", grün: "green", schwarz: "black", gelb: "yellow", zart: "tender", jung: "young", bio: "",
   hähnchenbrust: "chicken breast", hähnchenbrustfilet: "chicken breast", hühnerbrust: "chicken breast", hähnchenschenkel: "chicken leg", entenbrust: "duck breast", saft: "juice", abrieb: "zest", schale: "zest", "abgeriebene schale": "zest", zesten: "zest", öl: "oil", essig: "vinegar", käse: "cheese", salat: "lettuce", kräuter: "herbs", "gemischte kräuter": "herbs", senf: "mustard", chili: "chilli", chilischote: "chilli", oliven: "olive", olive: "olive", kohl: "cabbage", bohne: "bean", bohnen: "bean", fleisch: "meat", fisch: "white fish", pilz: "mushroom", pilze: "mushroom", brühe: "stock", wein: "wine", linsen: "lentil", gemüse: "vegetables", obst: "fruit",
 };
 
 export const wordsByLanguage: Readonly<Record<Language, WordsOf>> = { es, fr, it, de };
 
 /** What is written short, and the one word of the lexicon that it stands for. */
+/** French spoons, written so short that other languages would read a cup: there they are a word nobody knows. */
+const frenchSpoons: readonly (readonly [RegExp, string])[] = [
+  [/\bc(?:uill?)?\.? ?à ?s(?:oupe)?\b\.?/gi, "cas"],
+  [/\bc(?:uill?)?\.? ?à ?c(?:af[ée])?\b\.?/gi, "cac"],
+];
+
 export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, string])[]>> = {
   es: [
+    ...frenchSpoons,
     [/\bc\/n\b/gi, "cn"],
     [/\bs\/n\b/gi, "cn"],
     [/\bc\. ?s\.?(?= )/gi, "cda"],
@@ -77,11 +84,10 @@ export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, st
     [/\bun[oa]s (?=\d)/gi, "aproximadamente "],
   ],
   fr: [
-    [/\bc(?:uill?)?\.? ?à ?s(?:oupe)?\b\.?/gi, "cas"],
-    [/\bc(?:uill?)?\.? ?à ?c(?:af[ée])?\b\.?/gi, "cac"],
+    ...frenchSpoons,
     [/\bc\. ?s\.?(?= )/gi, "cas"],
     [/\bc\. ?c\.?(?= )/gi, "cac"],
   ],
-  it: [[/\bq\. ?b\.?/gi, "qb"]],
-  de: [],
+  it: [...frenchSpoons, [/\bq\. ?b\.?/gi, "qb"]],
+  de: frenchSpoons,
 };
