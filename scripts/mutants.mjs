@@ -1,4 +1,4 @@
-import { spawn } from "node:child_process";
+import { execFileSync, spawn } from "node:child_process";
 import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, writeFileSync } from "node:fs";
 import { availableParallelism, tmpdir } from "node:os";
 import { dirname, join, relative } from "node:path";
@@ -8,10 +8,12 @@ import { root, say } from "./run.mjs";
 
 /**
  * `npm run mutants`: how much of core's own tests would notice a fault. Takes a sample of small faults (an operator
- * turned round, a limit moved, a condition negated), puts each into a copy of core, and runs the tests that reach it.
+ * turned round, a limit moved, a condition negated), puts each into a copy of core, and runs core's tests, those of the
+ * same folder first.
  *   --sample 120     so many faults, or `all`
  *   --seed 7         the same sample again; a new one each run otherwise
  *   --only keeping   only files whose path holds this, or one of these: keeping/,measure/
+ *   --since main~5   only lines that changed since then
  *   --near           only with the tests of the file's own folder: fast, and harder to pass
  */
 const option = (name, fallback) => {
@@ -21,6 +23,7 @@ const option = (name, fallback) => {
 const seed = Number(option("seed", Math.floor(Math.random() * 1e9)));
 const sample = option("sample", "120");
 const only = option("only", "").split(",");
+const since = option("since", "");
 const isNear = process.argv.includes("--near");
 /** How long a run may take: at first for ever, then some times what the tests take without a fault on this machine. */
 let patienceMs = 900_000;
@@ -79,7 +82,8 @@ function faultsIn(path) {
     ts.forEachChild(node, visit);
   };
   visit(source);
-  return found;
+  const changed = changedLines(path);
+  return changed ? found.filter(({ line }) => changed.has(line)) : found;
 }
 
 /** Core's own rules: without tests, tables and lists of exports. */
@@ -91,6 +95,20 @@ const files = readdirSync(join(root, "core/src"), { recursive: true, withFileTyp
       !/\.test\.ts$|\/tables\/|\/index\.ts$|reference\.ts$/.test(path) &&
       only.some((one) => path.includes(one)),
   );
+
+/** The lines of a file that changed since a commit, 1-based; undefined where any line counts. */
+function changedLines(path) {
+  if (since === "") return undefined;
+  const diff = execFileSync("git", ["diff", "--unified=0", since, "--", path], {
+    cwd: root,
+    encoding: "utf8",
+  });
+  return new Set(
+    [...diff.matchAll(/^@@ \S+ \+(\d+)(?:,(\d+))? @@/gm)].flatMap(([, from, many = "1"]) =>
+      Array.from({ length: Number(many) }, (_, i) => Number(from) + i),
+    ),
+  );
+}
 
 /** mulberry32: a small generator of numbers that look like chance, the same for the same seed. */
 function chance(state) {

@@ -93,6 +93,7 @@ const sayings: Readonly<Record<string, readonly string[]>> = {
     "2 N bunches",
     "2 bu N",
   ],
+  "0.5 bunch N": ["N half bunch", "half bunch N", "N, 1 half bunch", "N ½ bunch", "half a bunch of N"],
   "2 heads N": ["N 2 heads", "two heads of N", "2 N heads"],
   "2 tbsp N": ["N, 2 tbsp", "N (2 tbsp)", "2 T N", "two tablespoons of N", "2 tbsps N", "2 tablespoonfuls N"],
   "1 cup N": ["N 1 cup", "a cup of N", "1 c N", "1 cupful N"],

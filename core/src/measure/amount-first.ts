@@ -53,7 +53,7 @@ const oneLast = new RegExp(
 );
 /** "basil, a handful", "kale two bunches", "parsley, half a bunch, chopped": an amount in words, and nothing else. */
 const spokenLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d,()]*?)(?<!\\b(?:in|of|with|for|to|on|and|or|plus))(?:,| from|, from)? (?:(?:about|roughly|approximately|around|nearly|almost|maybe) )?(?<amount>(?:half an?|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|dozen|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
+  `^(?<name>\\p{L}[^\\d,()]*?)(?<!\\b(?:in|of|with|for|to|on|and|or|plus))(?:,| from|, from)? (?:(?:about|roughly|approximately|around|nearly|almost|maybe) )?(?<amount>(?:half(?: an?)?|quarter|third|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|dozen|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
   "iu",
 );
 const packAtEnd = new RegExp(`(?<=\\p{L} )(?<! (?:a|an|the) )(?:${anyOf(packWords)})$`, "iu");

@@ -156,6 +156,19 @@ describe("one spelling of numbers", () => {
 
 describe("packs of a weight, and sizes printed on a box", () => {
   it.each([
+    ["2 half avocados", "1 avocados"],
+    ["5 half avocados", "2.5 avocados"],
+    ["1 half avocado", "0.5 avocado"],
+    ["2 half fat milk", "2 half fat milk"],
+    ["tomatoes, 1 half tray", "tomatoes, half a tray"],
+    ["2x avocado", "2 avocado"],
+    ["2x 400 g tins", "2x 400 g tins"],
+    ["3 tbsps oil", "3 tbsp oil"],
+    ["2 tablespoonfuls oil", "2 tablespoon oil"],
+    ["a cupful of oil", "1 cup of oil"],
+    ["200-gram block", "200 gram block"],
+    ["2 c. à s. de miel", "2 tbsp de miel"],
+    ["miel, 1 c à c", "miel, 1 tsp"],
     ["2 bags of 200 g of rocket", "2 x 200 g bags rocket"],
     ["two tins of 400 g tomatoes", "2 x 400 g tins tomatoes"],
     ["2 bags of 6 lemons", "12 lemons"],

@@ -167,7 +167,9 @@ const plainNumbers = (text: string): string =>
       /^([\d./-]+(?: [\d/]+)?|[¼½¾⅓⅔]) ?((?:(?:lightly|loosely|firmly|tightly|well) )?packed) (cups?|tbsps?|tablespoons?) (?:of )?/i,
       "$1 $3 $2 ",
     )
-    .replace(/^1 (?=half an? )/, "")
+    // "tomatoes, 1 half tray", "2 half avocados"; half-fat milk is no half of it.
+    .replace(/(^|[\s,:(])1 half (?:an? )?(?!fat|and)(?=\p{L})/iu, "$1half a ")
+    .replace(/^(\d+) half (?!fat|and)(?=\p{L})/iu, (_, many: string) => `${Number(many) / 2} `)
     .replace(/^([\d¼½¾⅓⅔./-]+(?: [\d/]+)?) ?([tT])\. /, "$1 $2 ")
     // A mark that may be pounds or a number: it stays a word nobody knows, so that it is asked.
     .replace(/(\d) ?#/g, "$1 hash")

@@ -30,7 +30,7 @@ const es: WordsOf = {
 };
 
 const fr: WordsOf = {
-  "cuillère à soupe": "tbsp", "cuillerée à soupe": "tbsp", cas: "tbsp", cs: "tbsp", "cuillère à café": "tsp", "cuillerée à café": "tsp", cac: "tsp", cc: "tsp", "cuillère à thé": "tsp", "cuillère à dessert": "dessertspoon",
+  "cuillère à soupe": "tbsp", "cuillerée à soupe": "tbsp", spoonsoupe: "tbsp", cs: "tbsp", "cuillère à café": "tsp", "cuillerée à café": "tsp", spooncafe: "tsp", cc: "tsp", "cuillère à thé": "tsp", "cuillère à dessert": "dessertspoon",
   tasse: "cup", verre: "glass", kilo: "kg", gramme: "g", gr: "g", litre: "l", "demi-litre": "0.5 l", livre: "500 g",
   gousse: "clove", tête: "head", botte: "bunch", bouquet: "bunch", poignée: "handful", brin: "sprig", brindille: "sprig", branche: "stalk", boule: "ball", tige: "stalk", feuille: "leaf", pincée: "pinch", boîte: "tin", conserve: "tin",
   bocal: "jar", pot: "pot", sachet: "bag", paquet: "packet", tranche: "slice", rondelle: "slice", morceau: "piece", filet: "drizzle", filets: "fillet", "filet d anchois": "anchovy fillet", "filet de saumon": "salmon fillet", "filet de truite": "trout fillet", "filet de cabillaud": "cod fillet", "filet de maquereau": "mackerel fillet", trait: "dash", "noix de beurre": "knob butter", "noisette de beurre": "knob butter", douzaine: "dozen", pavé: "fillet",
@@ -70,8 +70,8 @@ export const wordsByLanguage: Readonly<Record<Language, WordsOf>> = { es, fr, it
 /** What is written short, and the one word of the lexicon that it stands for. */
 /** French spoons, written so short that other languages would read a cup: there they are a word nobody knows. */
 const frenchSpoons: readonly (readonly [RegExp, string])[] = [
-  [/\bc(?:uill?)?\.? ?à ?s(?:oupe)?\b\.?/gi, "cas"],
-  [/\bc(?:uill?)?\.? ?à ?c(?:af[ée])?\b\.?/gi, "cac"],
+  [/\bc(?:uill?)?\.? ?à ?s(?:oupe)?\b\.?/gi, "spoonsoupe"],
+  [/\bc(?:uill?)?\.? ?à ?c(?:af[ée])?\b\.?/gi, "spooncafe"],
 ];
 
 export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, string])[]>> = {
@@ -85,8 +85,8 @@ export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, st
   ],
   fr: [
     ...frenchSpoons,
-    [/\bc\. ?s\.?(?= )/gi, "cas"],
-    [/\bc\. ?c\.?(?= )/gi, "cac"],
+    [/\bc\. ?s\.?(?= )/gi, "spoonsoupe"],
+    [/\bc\. ?c\.?(?= )/gi, "spooncafe"],
   ],
   it: [...frenchSpoons, [/\bq\. ?b\.?/gi, "qb"]],
   de: frenchSpoons,
