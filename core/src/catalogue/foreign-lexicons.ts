@@ -16,6 +16,33 @@ const unlikeItsId: Readonly<Record<string, string>> = {
   "artichoke-heart-jar": "marinated artichokes",
 };
 
+/** Names of a kind that comes in a size of its own, which its food's own name would not say. */
+const ownEnglish: Readonly<Record<string, string>> = {
+  boquerones: "fresh anchovies",
+  "alici fresche": "fresh anchovies",
+  "sardinas frescas": "fresh sardines",
+  "sardines fraîches": "fresh sardines",
+  "sardine fresche": "fresh sardines",
+  "frische Sardinen": "fresh sardines",
+  hareng: "herring",
+  Hering: "herring",
+  vieira: "scallop",
+  "coquille Saint-Jacques": "scallop",
+  capesante: "scallop",
+  Jakobsmuscheln: "scallop",
+  ostra: "oyster",
+  huître: "oyster",
+  almeja: "clam",
+  palourde: "clam",
+  vongole: "clam",
+  Venusmuscheln: "clam",
+  "chile ancho": "ancho chilli",
+  piadina: "piadina",
+  Kräuterseitling: "king oyster mushroom",
+  pâtisson: "patty pan squash",
+  Patisson: "patty pan squash",
+};
+
 /** What an ingredient is called in the English that lines are read in: its id, which nothing else is called. */
 const readAs = (id: string): string => unlikeItsId[id] ?? id.replaceAll("-", " ");
 
@@ -26,7 +53,7 @@ export function foreignLexicons(): ReadonlyMap<Language, Lexicon> {
   built ??= new Map(
     languages.map((language) => {
       const names = Object.keys(foreignNames).flatMap((id) =>
-        foreignNamesOf(id, language).map((name) => [name, readAs(id)] as const),
+        foreignNamesOf(id, language).map((name) => [name, ownEnglish[name] ?? readAs(id)] as const),
       );
       return [language, lexiconOf(language, names)];
     }),

@@ -17,6 +17,13 @@ describe("an index of a kitchen's own names", () => {
     expect(findNamed("garden mint", index)?.ids).toEqual(["garden-mint"]);
   });
 
+  it("takes a style for a description, but not the style of another food", () => {
+    const index = indexNames([named("tofu", "tofu"), named("beef", "beef")]);
+    expect(findNamed("Osaka-style tofu", index)).toEqual({ ids: ["tofu"], how: "name", leftOver: "" });
+    expect(findNamed("beef-style tofu", index)?.leftOver).not.toBe("");
+    expect(findNamed("tofu old style", index)?.leftOver).toBe("");
+  });
+
   it("finds nothing in no words", () => {
     expect(findNamed("", indexNames([named("leek", "leek")]))).toBeUndefined();
   });

@@ -94,7 +94,7 @@ function leftOverOf(words: readonly string[], { start, length, found }: Span, in
   const end = start + length;
   // "Maldon-style salt" is salt; "chicken-style pieces" are no chicken.
   const isOfAStyle = (at: number): boolean => words[at + 1] === "style" && !index.byKey.has(words[at] ?? "");
-  const saysStyle = (at: number): boolean => isOfAStyle(at) || (words[at] === "style" && isOfAStyle(at - 1));
+  const saysStyle = (at: number): boolean => isOfAStyle(at) || isOfAStyle(at - 1);
   const isSaid = (word: string, at: number): boolean =>
     (at === words.length - 1 && (makesAnother as readonly string[]).includes(word)) ||
     !(saysStyle(at) || found.ids.every((id) => describes(word, index.kinds.get(id))));

@@ -116,6 +116,8 @@ export type MeasureName =
   | "dash"
   | "drizzle"
   | "each-baby"
+  /** A piece of a kind that no table weighs: a crouton is no loaf. */
+  | "each-other"
   | "each-baguette"
   | "each-baking"
   | "each-birds-eye"

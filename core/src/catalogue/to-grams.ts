@@ -149,7 +149,11 @@ export function countToGrams(
   const one = findCounted(ask, facts);
   if (!one) {
     const known = [...new Set(facts.measures.map((m) => m.measure))];
-    return refuse({ code: "measure-unknown", word: ask.word.replace(/^each-/, "") || ask.size, known });
+    return refuse({
+      code: "measure-unknown",
+      word: ask.word.replace(/^each-(?:other$)?/, "") || ask.size,
+      known,
+    });
   }
   const middle = (count.low + count.high) / 2;
   const grams = estimate(one.grams.value * middle, one.grams.low * count.low, one.grams.high * count.high);

@@ -1,6 +1,6 @@
 /** Measures that are not units: what the tables weigh one of, and what only a stated weight can tell. */
 export const measureWords =
-  "handful handfull bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet pack package pkg bag thumb spoonful cup sheet loaf sack net bottle carton box pouch sachet crate bushel flat bucket glass ladle portion part piece pat tuft fillet cube walnut strip half quarter stem chunk hunk ring matchstick baton ribbon shaving joint shank rasher";
+  "handful handfull bunch sprig stalk stick leaf clove head bulb ear cob tin can jar punnet block ball log knob glug splash drizzle dash pinch squeeze wedge slice floret heart tray rib frond spear crown tub pot packet pack package pkg bag thumb spoonful cup sheet loaf sack net bottle carton box pouch sachet crate bushel flat bucket glass ladle portion part piece pat tuft fillet cube walnut strip half quarter stem chunk hunk ring matchstick baton ribbon shaving joint shank rasher string plait braid";
 
 /** Words that praise or describe a measure and do not change what it holds: "2 fat cloves", "a nice handful". */
 export const measurePraise =

@@ -98,6 +98,13 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["french stick", "each-baguette"],
   ["ciabatta", "each-ciabatta"],
   ["bread roll", "each-roll"],
+  ["burger bun", "each-roll"],
+  ...(
+    ["crouton", "chapati", "roti", "matzo", "piadina", "mozzarella pearl", "pearl mozzarella", "ancho", "guajillo"] as const
+  ).map((said) => [said, "each-other"] as const),
+  ...(["fresh anchovy", "fresh sardine", "sardine fresh", "herring", "scallop", "oyster", "clam"] as const).map(
+    (said) => [said, "each-other"] as const,
+  ),
   ["baby", "each-baby"],
   ["mini", "each-baby"],
   ["bocconcini", "each-small"],
