@@ -99,9 +99,18 @@ const isForEachEater = ({ name, preparation, stated }: LineParts): boolean =>
 /** So few on a list, of what is lighter than this a piece, may be bunches or punnets. Common practice, no source. */
 const [fewPieces, lightG] = [5, 25];
 
+/** "carrots (bunched) 3": three bunches, or three carrots. */
+const soldIn = /\b(?:bunched|bundled|potted|bagged|boxed|netted|crated|strung)\b/i;
+
 /** "radishes x2", "strawberries 2": two of them, or two of what they are sold in? */
-function mayBePacks({ isNameFirst, unit, word, count, stated }: LineParts, facts: IngredientFacts): boolean {
-  if (!isNameFirst || unit || word !== "" || stated || !count || count.high > fewPieces) return false;
+function mayBePacks(
+  { isNameFirst, unit, word, count, stated, name, preparation }: LineParts,
+  facts: IngredientFacts,
+): boolean {
+  if (unit || word !== "" || stated || !count) return false;
+  if (soldIn.test(`${name}, ${preparation}`)) return true;
+  // "spring onions, 6, chopped": what is cut is counted.
+  if (!isNameFirst || count.high > fewPieces || preparation !== "") return false;
   const piece = findCounted({ word: "", size: "", preparation: [] }, facts);
   return piece !== undefined && piece.grams.value < lightG;
 }

@@ -18,6 +18,7 @@ import { wordsOf } from "./name-keys.ts";
 import { onItsStalk } from "./part-names.ts";
 import { provenance } from "./provenance.ts";
 import { hasTrait } from "./rows.ts";
+import { saysCooked } from "./tinned-of.ts";
 import { colloquialMeasures } from "./tables/colloquial-measures.ts";
 import { countToGrams, toGrams, volumeToGrams, type Weight, type WeightIssue } from "./to-grams.ts";
 
@@ -214,7 +215,6 @@ function withAdded(
   return accept(all);
 }
 
-const saysCooked = /\b(?:cooked|boiled|steamed|leftover|wilted|braised)\b/i;
 const saysWeighedCooked = /\bcooked weight\b|\bweigh\w* (?:when )?cooked\b/i;
 
 /** "1 cup cooked spinach": leaves cook down to a fifth, and no table says what a cup of them holds then. */

@@ -1,10 +1,19 @@
+import type { LineParts } from "../measure/index.ts";
 import type { LineIngredient, LineReader } from "./line-reading.ts";
 import { hasTrait } from "./rows.ts";
 import { madeFrom } from "./tables/made-from.ts";
 
-/** A tin of green lentils holds cooked ones, whatever dry pulse goes by that name. */
-export function tinnedOf(named: LineIngredient, word: string, { facts }: LineReader): LineIngredient {
-  if (named.kind !== "one" || !/^(?:tin|can|jar)$/.test(word)) return named;
+const isTin = /^(?:tin|can|jar|carton)$/;
+/** Of the name alone: "lentils, cooked" are the dry ones, to be cooked. */
+export const saysCooked = /\b(?:cooked|boiled|steamed|leftover|wilted|braised)\b/i;
+
+/** A tin of green lentils holds cooked ones, whatever dry pulse goes by that name; so do "cooked Puy lentils". */
+export function tinnedOf(
+  named: LineIngredient,
+  { word, name }: Pick<LineParts, "word" | "name">,
+  { facts }: LineReader,
+): LineIngredient {
+  if (named.kind !== "one" || !(isTin.test(word) || saysCooked.test(name))) return named;
   const known = facts(named.id);
   if (!known || !hasTrait(known, "dry-pulse")) return named;
   const cooked = madeFrom.find((one) => one.from === named.id && one.method === "boil");
