@@ -19,7 +19,7 @@ const telling =
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
 const spokenAmount = new RegExp(
-  `\\b(?:an?|${numberWords.join("|")}|half an?) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|dozen|kilo|kg|litre|liter|pound|pint|(?:tea|table)?spoons?)(?:ful)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
+  `\\b(?:an?|${numberWords.join("|")}|half an?|couple|few) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|dozen|kilo|kg|litre|liter|pound|pint|(?:tea|table)?spoons?)(?:ful|s)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
   "iu",
 );
 

@@ -157,6 +157,15 @@ describe("one spelling of numbers", () => {
 describe("packs of a weight, and sizes printed on a box", () => {
   it.each([
     ["2 half avocados", "1 avocados"],
+    ["twenty walnuts", "20 walnuts"],
+    ["twenty-five plums", "25 plums"],
+    ["a hundred grams of feta", "100 grams of feta"],
+    ["one hundred and fifty ml cream", "1 hundred and fifty ml cream"],
+    ["a half-pound of butter", "0.5 pound of butter"],
+    ["one-and-a-half cups rice", "1 1/2 cups rice"],
+    ["a scant half cup of rice", "0.5 cup of rice"],
+    ["a kilo or so of plums", "1 kilo plums"],
+    ["ten or so figs", "10 figs"],
     ["5 half avocados", "2.5 avocados"],
     ["1 half avocado", "0.5 avocado"],
     ["2 half fat milk", "2 half fat milk"],

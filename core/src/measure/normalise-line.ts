@@ -25,6 +25,17 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
       (word, i) => [new RegExp(`^${numberWords[i]} (?:or|to) ${word} `, "i"), `${i + 1}-${i + 2} `] as const,
     ),
   [/^(?:an?|one) (tsp|teaspoon|tbsp|tablespoon|cup|handful|bunch|clove|sprig) or two /i, "1-2 $1 "],
+  ...(
+    [
+      ["fifteen", 15],
+      ["twenty-five", 25],
+      ["twenty", 20],
+      ["thirty", 30],
+      ["forty", 40],
+      ["fifty", 50],
+      ["(?:an? |one )?hundred", 100],
+    ] as const
+  ).map(([word, many]) => [new RegExp(`^${word} (?!and )`, "i"), `${many} `] as const),
   // "a 5 cm piece", "a 400 g tin": the article counts nothing.
   [/^an? (?=\d)/i, ""],
   [/^an? /i, "1 "],
@@ -149,6 +160,9 @@ const plainUnits = (text: string): string =>
     .replace(/\bc(?:uill?)?\.? ?[àa]\.? ?c(?:\.|af[ée]\b|(?= |$))/gi, "tsp")
     .replace(/\b(table|tea|dessert)spoonfuls?\b/gi, "$1spoon")
     .replace(/\b(cup|mug)fuls?\b/gi, "$1")
+    .replace(/\b(half|quarter)-(?=(?:kilo|pound|litre|liter|pint|dozen|cup)s?\b)/gi, "$1 ")
+    .replace(/^one-and-a-half\b/i, "one and a half")
+    .replace(/^(?:an? )?(?:scant|generous|good|heaping|heaped) (?=(?:half|quarter) )/i, "")
     .replace(/(\d)-(?=(?:gram|ounce|pound|kilo|cup|pint|litre|liter)s?\b)/gi, "$1 ")
     .replace(/^(\d+) ?[x×] (?=\p{L})/iu, "$1 ");
 
@@ -190,5 +204,5 @@ export function normaliseLine(text: string): string {
   const exact = plainly(plainNumbers(plainUnits(tidy(text))))
     .replace(approximately, "")
     .replace(uncounted, "");
-  return wordsToNumber(withoutPacks(exact)).replace(packsOfWeight, "$1 x $3 $2 ");
+  return plainly(wordsToNumber(withoutPacks(exact))).replace(packsOfWeight, "$1 x $3 $2 ");
 }
