@@ -85,6 +85,7 @@ const sayings: Readonly<Record<string, readonly string[]>> = {
     ...["3 N in wedges", "3 N, cut into quarters", "3 N sliced into rounds", "3 N for the sauce", "3. N"],
     ...["3x N", "3 good quality N", "3 individual N", "3 ripe but firm N"],
   ],
+  "3 large N": ["3 N, large", "3 N (large)", "N (large) x 3", "3 big N", "large N x 3"],
   "2 bunches N": [
     "N, 2 bunches",
     "N bunches 2",

@@ -103,6 +103,12 @@ describe("a line taken apart", () => {
     expect(parts("1 big leafy bunch of basil")).toMatchObject({ word: "bunch", size: "large" });
     expect(parts("2 fat leeks")).toMatchObject({ word: "", size: "", name: "fat leeks" });
     expect(parts("2 tomatoes large")).toMatchObject({ size: "large", name: "tomatoes" });
+    expect(parts("2 tomatoes, large").size).toBe("large");
+    expect(parts("2 tomatoes (the big ones), sliced").size).toBe("large");
+    expect(parts("2 tomatoes, sliced, small").size).toBe("small");
+    expect(parts("2 tomatoes, small or large").size).toBe("");
+    expect(parts("2 tomatoes, small, large").size).toBe("");
+    expect(parts("1 bunch parsley, large")).toMatchObject({ size: "large", word: "bunch" });
     expect(parts("2 small tomatoes large")).toMatchObject({ size: "small", name: "tomatoes large" });
   });
 

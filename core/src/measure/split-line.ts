@@ -264,9 +264,20 @@ function withSizeBehind(
   size: SizeWord,
   named: { readonly name: string; readonly preparation: string },
 ): { size: SizeWord; name: string; preparation: string } {
-  const [, name, behind = ""] = /^(.+) (small|medium|large)$/i.exec(named.name) ?? [];
-  if (size !== "" || name === undefined) return { size, ...named };
-  return { ...named, name, size: takeSize(`${behind} `).size };
+  if (size !== "") return { size, ...named };
+  const [, name, behind] = /^(.+) (small|medium|large)$/i.exec(named.name) ?? [];
+  if (name !== undefined) return { ...named, name, size: takeSize(`${behind} `).size };
+  return { ...named, size: sizeIn(named.preparation) };
+}
+
+/** "2 onions, large", "3 carrots (big ones), sliced": nothing but a size, among what is done with them. */
+const onlySize =
+  /^(?:the )?((?:very |extra )?(?:small|medium|large|big|little|huge)(?:ish)?)(?:[- ]sized)?(?: ones?)?$/i;
+
+function sizeIn(preparation: string): SizeWord {
+  const said = preparation.split(/[,;]/).flatMap((one) => onlySize.exec(one.trim())?.[1] ?? []);
+  const [only] = said;
+  return only !== undefined && said.length === 1 ? takeSize(`${only} `).size : "";
 }
 
 function sizeAndName(text: string): { size: SizeWord; name: string; preparation: string } {

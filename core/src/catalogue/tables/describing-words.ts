@@ -12,7 +12,7 @@ export const alwaysDescribing = new Set(
     "mixed assorted curly flat italian french english greek persian lebanese continental spanish heritage heirloom vine coarse fine " +
     "windfall uncooked raw home grown cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked each about more less your their its favourite preferably such any kind torn " +
     "cut into bite sized size batons matchstick dice zest new season late early leftover spun clean cleaned handful pinch part picked over ear cob defrosted thawed mild mature sharp strong floury waxy baking eating cooking " +
-    "spiralized spiralised supremed segmented julienned slit bruised podded unripe just rustic crusty country free range light dark pure pasteurised pasteurized live unsweetened unpitted bought ready good-quality pack bag punnet loose lb long stemmed short hard ring rings concentrated crustless smallish largish tiny wee dutch chargrilled maincrop fingerling but giant extra first last individual"
+    "spiralized spiralised supremed segmented julienned slit bruised podded unripe just rustic crusty country free range light dark pure pasteurised pasteurized live unsweetened unpitted bought ready good-quality pack bag punnet loose lb long stemmed short hard ring rings concentrated crustless smallish largish tiny wee dutch chargrilled maincrop fingerling but giant extra first last individual tightly firmly"
   ).split(" "),
 );
 
