@@ -157,6 +157,11 @@ describe("one spelling of numbers", () => {
 describe("packs of a weight, and sizes printed on a box", () => {
   it.each([
     ["2 half avocados", "1 avocados"],
+    ["100/150 g feta", "100-150 g feta"],
+    ["2 / 3 leeks", "2/3 leeks"],
+    ["2 or three leeks", "2-3 leeks"],
+    ["200 g feta or more", "200 g feta"],
+    ["200 g feta, more or less", "200 g feta"],
     ["twenty walnuts", "20 walnuts"],
     ["twenty-five plums", "25 plums"],
     ["a hundred grams of feta", "100 grams of feta"],

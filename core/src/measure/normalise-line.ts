@@ -43,9 +43,10 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
 ];
 
 const approximately =
-  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|ca(?:\.|(?= ?\d))|c\.|~|nearly|almost|at least) ?(?=\S)/i;
+  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|≈|ca(?:\.|(?= ?\d))|c\.|~|nearly|almost|at least) ?(?=\S)/i;
 /** Words that leave the number before or after them what it is: "another 2 tbsp", "4 or so", "200-ish g". */
 const loosely: readonly (readonly [RegExp, string])[] = [
+  [/,? (?:more or less|or (?:so|more|less|thereabouts)|give or take|approx\.?)$/i, ""],
   [
     /^(?:another|(?:a )?further|an extra|up to|(?:no|not) more than|at (?:most|least)|(?:a )?(?:max(?:imum)?|min(?:imum)?)(?: of)?|(?:just )?(?:under|over)) (?=[\d¼½¾])/i,
     "",
@@ -169,6 +170,13 @@ const plainUnits = (text: string): string =>
 /** Numbers in one spelling: "1,5" → "1.5", "1,200" and "1'200" → "1200", "1-1/2" → "1 1/2". */
 const plainNumbers = (text: string): string =>
   text
+    .replace(/(\d) +\/ *(?=\d)|(\d)\/ +(?=\d)/g, "$1$2/")
+    // "100/150 g": no cook means two thirds of a gram.
+    .replace(/^(\d{2,})\/(\d{2,})(?= ?(?:kg|g|ml|cl)\b)/i, "$1-$2")
+    .replace(
+      new RegExp(`^(\\d+) (?:or|to) (${numberWords.join("|")}) `, "i"),
+      (_, low: string, high: string) => `${low}-${numberOf(high)} `,
+    )
     .replace(/(?<![\d.,])([1-9]\d{0,2})[,'](\d{3})(?!\d)/g, "$1$2")
     .replace(/(\d),(\d{1,3})(?!\d)/g, "$1.$2")
     .replace(/^(\d+) (?:and|&) (?=\d\/\d|[¼½¾⅓⅔⅛])/, "$1 ")

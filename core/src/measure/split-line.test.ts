@@ -81,8 +81,11 @@ describe("a line taken apart", () => {
     ]);
     const odd = (text: string): boolean => parts(text).isOdd;
     expect(["2/3 leeks", "3/4 small onions", "1/2 tomatoes, ripe"].map(odd)).toEqual([true, true, true]);
+    expect(["6/8 tomatoes", "15/20 prawns", "9/10 plums"].map(odd)).toEqual([true, true, true]);
     const fractions = [
       "2/3 leek",
+      "7/8 cups peas",
+      "1/3 tomatoes",
       "2/3 cups peas",
       "3/4 pounds leeks",
       "3/4 bunches dill",

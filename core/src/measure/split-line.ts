@@ -201,7 +201,7 @@ export function splitLine(text: string, cup: CupSystem): LineParts {
 
 /** "2/3 leeks" may be two or three of them, or a part of one; "2/3 leek" and "2/3 cup" are parts. */
 const severalNotFraction = new RegExp(
-  `^(?:1/2|2/3|3/4|4/5|5/6) (?:(?:small|medium|large|big|ripe|red|white|green) )*(?!(?:${massWords}|${volumeWords}|${anyOf(measureWords)}|dozens?)\\b)\\p{L}+s(?=$|[,;( ])(?! of\\b)`,
+  `^(?:1/2|(?:[2-9]|[1-4]\\d)/\\d+) (?:(?:small|medium|large|big|ripe|red|white|green) )*(?!(?:${massWords}|${volumeWords}|${anyOf(measureWords)}|dozens?)\\b)\\p{L}+s(?=$|[,;( ])(?! of\\b)`,
   "iu",
 );
 
