@@ -31,6 +31,11 @@ describe("the keys of a food", () => {
     expect(keys("snap / snow pea")).toEqual(expect.arrayContaining(["0 snap pea", "0 snow pea"]));
   });
 
+  it("a whole name before the slash takes nothing of what follows", () => {
+    expect(keys("white leaf / green cabbage")).toContain("0 white leaf");
+    expect(keys("white leaf / green cabbage").join()).not.toContain("white leaf cabbage");
+  });
+
   it("a comma turns round, and what stands before it is a hint", () => {
     expect(keys("paprika, ground")).toEqual(expect.arrayContaining(["0 ground paprika", "3 paprika"]));
   });

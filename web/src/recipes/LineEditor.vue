@@ -84,19 +84,21 @@ const moreTitle = computed(() => {
         :problem="problem"
         @update:model-value="chooseRecipe"
       />
-      <FieldFrame
-        label="Amount"
-        :for="`${id}-amount`"
-        :problem="amount.problem.value"
-        :hint="amount.hint.value"
-      >
-        <TextBox
-          :id="`${id}-amount`"
-          :model-value="amount.text.value"
-          @update:model-value="amount.type($event)"
-        />
+      <div>
+        <FieldFrame
+          label="Amount"
+          :for="`${id}-amount`"
+          :problem="amount.problem.value"
+          :hint="amount.hint.value"
+        >
+          <TextBox
+            :id="`${id}-amount`"
+            :model-value="amount.text.value"
+            @update:model-value="amount.type($event)"
+          />
+        </FieldFrame>
         <PiecesQuestion v-if="amount.bare.value" :bare="amount.bare.value" @answered="amount.type($event)" />
-      </FieldFrame>
+      </div>
       <FieldFrame label="Preparation" :for="`${id}-prep`">
         <TextBox :id="`${id}-prep`" v-model="line.preparation" @change="prepared" />
       </FieldFrame>
