@@ -46,9 +46,9 @@ const keyOf = (text: string): string => wordsOf(text).join(" ");
  */
 function spellings(name: string): string[] {
   const plain = name.replace(/\([^)]*\)/g, " ");
-  return plain.split("/").flatMap((one, i, all) => {
+  return plain.split("/").flatMap((one, _, all) => {
     const tail = all.at(-1)?.trim().split(" ").slice(1).join(" ") ?? "";
-    const whole = i < all.length - 1 && !one.trim().includes(" ") ? `${one} ${tail}` : one;
+    const whole = one.trim().includes(" ") ? one : `${one} ${tail}`;
     const [head = "", ...after] = whole.split(",");
     const turned = after.length > 0 ? [`${after.join(" ")} ${head}`] : [];
     return [whole, ...turned].map(keyOf);
