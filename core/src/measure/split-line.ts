@@ -245,10 +245,10 @@ function measured(line: Parsed, cup: CupSystem) {
     word === "" && count !== null ? takeMeasureWord(line.description, cup) : { word, unit: null, ...first };
   const named = splitPreparation(then.rest.replace(/^of /i, ""));
   const behind = count && !then.unit && then.word === "" ? measureBehind(named.name) : undefined;
-  if (behind) return { count, unit: null, size: then.size, ...named, ...behind };
+  if (behind) return { count, unit: null, ...withSizeBehind(then.size, named), ...behind };
   // "4 cloves" names nothing but its measure: it is asked what of.
   if (named.name === "" && then.word !== "")
-    return { count, unit: null, word: "", size: then.size, ...named, name: then.word };
+    return { count, unit: null, word: "", ...withSizeBehind(then.size, named), name: then.word };
   return { count, unit: then.unit, word: then.word, ...withSizeBehind(then.size, named) };
 }
 
