@@ -1,6 +1,5 @@
 import type { LineParts } from "../measure/index.ts";
 import type { LineIngredient, LineReader } from "./line-reading.ts";
-import { hasTrait } from "./rows.ts";
 import { madeFrom } from "./tables/made-from.ts";
 
 const isTin = /^(?:tin|can|jar|carton)$/;
@@ -14,8 +13,7 @@ export function tinnedOf(
   { facts }: LineReader,
 ): LineIngredient {
   if (named.kind !== "one" || !(isTin.test(word) || saysCooked.test(name))) return named;
-  const known = facts(named.id);
-  if (!known || !hasTrait(known, "dry-pulse")) return named;
+  // Only dry pulses are made into another food by boiling.
   const cooked = madeFrom.find((one) => one.from === named.id && one.method === "boil");
   return cooked && facts(cooked.ingredient) ? { ...named, id: cooked.ingredient } : named;
 }
