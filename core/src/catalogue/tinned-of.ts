@@ -1,5 +1,5 @@
 import type { LineParts } from "../measure/index.ts";
-import type { LineIngredient, LineReader } from "./line-reading.ts";
+import type { LineIngredient } from "./line-reading.ts";
 import { madeFrom } from "./tables/made-from.ts";
 
 const isTin = /^(?:tin|can|jar|carton)$/;
@@ -10,10 +10,9 @@ export const saysCooked = /\b(?:cooked|boiled|steamed|leftover|wilted|braised)\b
 export function tinnedOf(
   named: LineIngredient,
   { word, name }: Pick<LineParts, "word" | "name">,
-  { facts }: LineReader,
 ): LineIngredient {
   if (named.kind !== "one" || !(isTin.test(word) || saysCooked.test(name))) return named;
   // Only dry pulses are made into another food by boiling.
   const cooked = madeFrom.find((one) => one.from === named.id && one.method === "boil");
-  return cooked && facts(cooked.ingredient) ? { ...named, id: cooked.ingredient } : named;
+  return cooked ? { ...named, id: cooked.ingredient } : named;
 }
