@@ -4,7 +4,7 @@ import { check } from "../../test/property.ts";
 import { aFormula, aLine, factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { dishKinds, keepingOf, lineOf, fillerOf, type Formula, type Line } from "../recipes/index.ts";
-import { hazardsOf, writtenUse } from "./hazards.ts";
+import { hazardsOf, shareOf, writtenUse } from "./hazards.ts";
 import { placesFor, useBy } from "./use-by.ts";
 
 const oilTooMuch = aLine("oil", 200, "olive-oil");
@@ -130,6 +130,22 @@ describe("under oil, in honey, in vinegar", () => {
     const under = (honey: number) => dishOf([aLine("g", 50, "garlic"), aLine("h", honey, "honey")]);
     expect(found(under(200))).toEqual([["garlic-in-sweet", 4]]);
     expect(found(under(5))).toEqual([]);
+  });
+
+  it("is said from 30 % of honey on, and of none below", () => {
+    const withHoney = (grams: number) =>
+      found(dishOf([aLine("garlic", 100 - grams, "garlic"), aLine("honey", grams, "honey")])).map(
+        ([id]) => id,
+      );
+    expect(withHoney(30)).toContain("garlic-in-sweet");
+    expect(withHoney(29.9)).not.toContain("garlic-in-sweet");
+  });
+
+  it("nothing has no share of anything, and the lightest dish its whole one", () => {
+    const garlic = { facts: factsOf("garlic"), class: "garlic" as const, cooked: false };
+    expect(shareOf([], () => true)).toBe(0);
+    expect(shareOf([{ ...garlic, grams: 0 }], () => true)).toBe(0);
+    expect(shareOf([{ ...garlic, grams: 0.5 }], () => true)).toBe(1);
   });
 
   it("gives two weeks to a plain vinaigrette and four days to anything fresh in it", () => {
