@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import { factsOf } from "../../test/kitchen.ts";
-import { bareNumber } from "./bare-number.ts";
+import { bareNumber, isBare } from "./bare-number.ts";
 import { toGrams } from "./to-grams.ts";
 import { parseAmount } from "../measure/index.ts";
 
@@ -64,5 +64,19 @@ describe("a bare number that may be pieces or grams", () => {
       return weight.ok ? weight.value.grams.value : NaN;
     };
     expect([grams("2 pieces"), grams("1 piece"), grams("2 g")]).toEqual([1166, 583, 2]);
+  });
+});
+
+describe("a number and nothing else", () => {
+  it.each([
+    ["2", true],
+    [" 12 ", true],
+    ["1.5", true],
+    ["1,5", true],
+    ["1.2", false],
+    ["2 g", false],
+    ["", false],
+  ])("%p: %p", (text, expected) => {
+    expect(isBare(text)).toBe(expected);
   });
 });

@@ -19,6 +19,11 @@ export type LotAtHand = { readonly pieceG?: number | undefined; readonly holdsG?
 const lightestPieceG = (facts: MeasuredFacts, pieceG: number | undefined): number | undefined =>
   pieceG ?? findCounted({ word: "", size: "", preparation: [] }, facts)?.grams.low;
 
+const bare = /^\d+(?:[.,]5)?$/;
+
+/** Is it a number and nothing else, so that it takes the food's figures to know what it may mean? */
+export const isBare = (text: string): boolean => bare.test(text.trim());
+
 /**
  * Whether "2" may mean two of them as well as two grams; undefined where only one can be meant: the food is not counted,
  * or the number is none that anyone counts, or the lot does not hold so many. Pieces are likelier where so few grams are
@@ -29,7 +34,7 @@ export function bareNumber(
   facts: MeasuredFacts,
   { pieceG, holdsG }: LotAtHand = {},
 ): BareNumber | undefined {
-  const number = /^\d+(?:[.,]5)?$/.exec(text.trim())?.[0];
+  const number = bare.exec(text.trim())?.[0];
   const count = Number(number?.replace(",", "."));
   if (number === undefined || count === 0 || count > mostCounted) return undefined;
   const lightest = lightestPieceG(facts, pieceG);

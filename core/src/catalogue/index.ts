@@ -1,5 +1,5 @@
 export { measureInWords } from "./measure-in-words.ts";
-export { bareNumber, type BareNumber, type LotAtHand } from "./bare-number.ts";
+export { bareNumber, isBare, type BareNumber, type LotAtHand } from "./bare-number.ts";
 export {
   buildCatalogue,
   keepingRule,

@@ -167,16 +167,16 @@ const plainUnits = (text: string): string =>
     .replace(/(\d)-(?=(?:gram|ounce|pound|kilo|cup|pint|litre|liter)s?\b)/gi, "$1 ")
     .replace(/^(\d+) ?[x×] (?=\p{L})/iu, "$1 ");
 
+/** "2 or three". */
+const orInWords = new RegExp(`^(\\d+) (?:or|to) (${numberWords.join("|")}) `, "i");
+
 /** Numbers in one spelling: "1,5" → "1.5", "1,200" and "1'200" → "1200", "1-1/2" → "1 1/2". */
 const plainNumbers = (text: string): string =>
   text
     .replace(/(\d) +\/ *(?=\d)|(\d)\/ +(?=\d)/g, "$1$2/")
     // "100/150 g": no cook means two thirds of a gram.
     .replace(/^(\d{2,})\/(\d{2,})(?= ?(?:kg|g|ml|cl)\b)/i, "$1-$2")
-    .replace(
-      new RegExp(`^(\\d+) (?:or|to) (${numberWords.join("|")}) `, "i"),
-      (_, low: string, high: string) => `${low}-${numberOf(high)} `,
-    )
+    .replace(orInWords, (_, low: string, high: string) => `${low}-${numberOf(high)} `)
     .replace(/(?<![\d.,])([1-9]\d{0,2})[,'](\d{3})(?!\d)/g, "$1$2")
     .replace(/(\d),(\d{1,3})(?!\d)/g, "$1.$2")
     .replace(/^(\d+) (?:and|&) (?=\d\/\d|[¼½¾⅓⅔⅛])/, "$1 ")

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nameOf } from "@apron/core/catalogue";
+import { isBare, nameOf } from "@apron/core/catalogue";
 import { showEstimate } from "@apron/core/measure";
 import { X } from "@lucide/vue";
 import Button from "primevue/button";
@@ -61,7 +61,10 @@ const weighed = useAmountReading(
 );
 const item = useTemplateRef("item");
 watch(
-  () => ({ bare: weighed.value.bare ?? null, isPending: weighed.value.isPending }),
+  () => ({
+    bare: weighed.value.bare ?? null,
+    isPending: weighed.value.isPending && isBare(row.value.amount ?? ""),
+  }),
   async ({ bare, isPending }) => {
     Object.assign(row.value, { bare, isPending });
     if (!bare) return;

@@ -17,7 +17,7 @@ export type IntakeRow = {
   amount: string | null;
   /** The amount is a bare number that may be pieces or grams, and neither has been chosen. */
   bare: BareNumber | null;
-  /** The ingredient's figures have not come yet, so it is not known whether the amount asks anything. */
+  /** The amount is a bare number, and the figures that tell what it may mean have not come yet. */
   isPending: boolean;
   reading: LineReading | null;
 };

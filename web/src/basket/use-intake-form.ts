@@ -5,7 +5,7 @@ import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useSession } from "../client/session.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import { sentenceOf } from "../client/words.ts";
+import { sentenceFor, sentenceOf } from "../client/words.ts";
 import { counted } from "../ui/plural.ts";
 import { readMoney } from "../ui/money.ts";
 import {
@@ -17,6 +17,7 @@ import {
   textRow,
   useIntakeDraft,
   type IntakeDraft,
+  type IntakeRow,
 } from "./intake-draft.ts";
 import { readingPatienceMs } from "../catalogue/use-amount-reading.ts";
 import { useLineReader } from "../catalogue/use-line-reader.ts";
@@ -57,6 +58,17 @@ function useIntakeRows(draft: Ref<IntakeDraft>) {
   return { ready: reader.ready, addLines, addChip, reread, retype, drop };
 }
 
+/**
+ * Is there a bare number among the rows that may be pieces or grams? Sent as it stands it would be grams. A tap before
+ * the ingredient's figures are there waits for them.
+ */
+async function mayBeEither(rows: readonly IntakeRow[]): Promise<boolean> {
+  await until(() => rows.some((row) => row.isPending)).toBe(false, { timeout: readingPatienceMs });
+  const isUnknown = rows.some((row) => row.isPending);
+  if (isUnknown) useNotices().say({ text: sentenceFor({ code: "amount-unclear" }) });
+  return isUnknown || rows.some((row) => row.bare !== null);
+}
+
 /** Several things at once: rows typed, pasted or weighed, logged together. */
 export function useIntakeForm() {
   const { draft } = useIntakeDraft();
@@ -83,10 +95,7 @@ export function useIntakeForm() {
     if (price === undefined) return false;
     const waiting = which === "clear" ? draft.value.rows.filter((row) => !isClear(row)) : [];
     const rows = draft.value.rows.filter((row) => !waiting.includes(row));
-    // A tap before the ingredient's figures are there waits for them: they may ask something.
-    await until(() => rows.some((row) => row.isPending)).toBe(false, { timeout: readingPatienceMs });
-    // Sent as it stands it would be grams: the row asks which.
-    if (rows.some((row) => row.bare)) return false;
+    if (await mayBeEither(rows)) return false;
     const body = intakeBody({ ...draft.value, rows }, price);
     const label = counted(body.lines.length, "item");
     const done = await submission.submit("logIntake", { body }, label);
