@@ -366,6 +366,7 @@ test("the scale never writes a weight it does not have", async ({ page }) => {
 });
 
 test("what is poured into a dish is weighed back there, too", async ({ page }) => {
+  await logLot(page, "olive-oil", "500");
   await page.goto("/cook/chard-and-hazelnut-pesto");
   const oil = page.locator("tr", { hasText: "olive oil" });
   await oil.getByTestId("weigh-back").click();

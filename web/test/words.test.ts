@@ -104,10 +104,10 @@ describe("sentences", () => {
   it("name the measures that are known as a cook would type them", () => {
     const known = ["bunch", "cup-chopped", "each-medium", "each-large", "cup-whole"];
     expect(sentenceFor({ code: "measure-unknown", word: "wheelbarrow", known })).toBe(
-      "The weight of one “wheelbarrow” isn't known. Weigh it, or use: bunch, cup, piece.",
+      "The weight of one “wheelbarrow” isn't known. Weigh it, or use: bunch, cup, piece, large piece.",
     );
     expect(sentenceFor({ code: "measure-unknown", word: "", known: ["each-large"] })).toBe(
-      "The weight of one of these isn't known. Weigh it.",
+      "The weight of one of these isn't known. Weigh it, or use: large piece.",
     );
   });
 

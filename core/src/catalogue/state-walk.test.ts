@@ -14,10 +14,7 @@ function foodOf(line: string): string | undefined {
 }
 
 /** Words that make another food of most, each as lists put it behind the name. */
-const states = [
-  ...["dried", "smoked", "pickled", "frozen", "tinned", "ground", "candied", "minced", "wild"],
-  ...["condensed", "paste", "crisps", "root", "oil"],
-];
+const states = ["dried", "smoked", "pickled", "tinned", "ground", "minced", "wild", "crisps"];
 const behind: readonly ((name: string, state: string) => string)[] = [
   (name, state) => `${name}, ${state} 200 g`,
   (name, state) => `200 g ${name} (${state})`,
