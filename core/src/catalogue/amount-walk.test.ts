@@ -1,14 +1,8 @@
 import { describe, expect, it } from "@jest/globals";
+import { foods, metricReader as reader } from "../../test/read.ts";
 import type { Language } from "../languages/index.ts";
-import { lineReader, readLine } from "./read-line.ts";
-import { referenceCatalogue } from "./reference.ts";
+import { readLine } from "./read-line.ts";
 import { foreignNames } from "./tables/foreign-names.ts";
-
-const reader = lineReader(referenceCatalogue, { cup: "metric", ounces: {} });
-const foods = [...referenceCatalogue.ingredients.values()].map(({ id, uk }) => ({
-  id,
-  name: (uk.split(/[,(/]/)[0] ?? "").trim(),
-}));
 
 type ReadAs = { readonly id: string; readonly grams: number | null };
 const known = new Map<string, ReadAs | undefined>();

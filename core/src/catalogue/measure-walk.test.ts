@@ -1,9 +1,8 @@
 import { describe, expect, it } from "@jest/globals";
-import { lineReader, readLine } from "./read-line.ts";
+import { foods, metricReader as reader } from "../../test/read.ts";
+import { readLine } from "./read-line.ts";
 import { referenceCatalogue } from "./reference.ts";
 import { countedBy } from "./tables/colloquial-measures.ts";
-
-const reader = lineReader(referenceCatalogue, { cup: "metric", ounces: {} });
 
 /**
  * What one of a measure may weigh of any food that is read without a question, grams: wide enough for every kitchen,
@@ -47,8 +46,8 @@ describe("every food by every measure", () => {
     "one %s weighs what one can, or is asked about",
     (measure, [least, most]) => {
       let read = 0;
-      const wrong = [...referenceCatalogue.ingredients.values()].flatMap(({ id, uk }) => {
-        const { grams, questions } = readLine(`1 ${measure} ${uk.split(/[,(/]/)[0] ?? ""}`, reader);
+      const wrong = foods.flatMap(({ id, name }) => {
+        const { grams, questions } = readLine(`1 ${measure} ${name}`, reader);
         if (!grams || questions.length > 0 || ownNames.includes(`${measure} ${id}`)) return [];
         read++;
         return grams.value >= least && grams.value <= most ? [] : [`${id}: ${grams.value} g`];

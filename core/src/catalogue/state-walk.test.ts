@@ -1,11 +1,8 @@
 import { describe, expect, it } from "@jest/globals";
-import { lineReader, readLine } from "./read-line.ts";
-import { referenceCatalogue } from "./reference.ts";
+import { foods, metricReader as reader } from "../../test/read.ts";
+import { readLine } from "./read-line.ts";
 
-const reader = lineReader(referenceCatalogue, { cup: "metric", ounces: {} });
-const names = [...referenceCatalogue.ingredients.values()].map(({ uk }) =>
-  (uk.split(/[,(/]/)[0] ?? "").trim(),
-);
+const names = foods.map(({ name }) => name);
 
 /** What a line is read as without a question; undefined where something is asked. */
 function foodOf(line: string): string | undefined {

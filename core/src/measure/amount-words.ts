@@ -26,6 +26,26 @@ export const anyOf = (words: string): string =>
 /** Numbers up to a dozen in words, "one" first. */
 export const numberWords = "one two three four five six seven eight nine ten eleven twelve".split(" ");
 
+/** Rounder numbers in words, longer ones before those they begin with. */
+export const laterNumbers: readonly (readonly [word: string, many: number])[] = [
+  ["fifteen", 15],
+  ["twenty-five", 25],
+  ["twenty", 20],
+  ["thirty", 30],
+  ["forty", 40],
+  ["fifty", 50],
+  ["(?:an? |one )?hundred", 100],
+];
+
+/**
+ * French spoons, "c. à s." and "cuil. à café", so short that any language reads a cup in them. Without its accent the
+ * "à" must have its stops: "1 c as needed" is a cup.
+ */
+export const frenchSpoons = {
+  tbsp: /\b(?:c(?:uill?)?\.? ?à\.? ?s(?:oupe)?(?!\p{L})\.?|cas(?!\p{L})|c\. ?a ?s\.)/giu,
+  tsp: /\b(?:c(?:uill?)?\.? ?à\.? ?c(?:af[ée])?(?!\p{L})\.?|cac(?!\p{L})|c\. ?a ?c\.)/giu,
+} as const;
+
 /** A number as it is written once a line is normalised. */
 export const aNumber =
   "(?:\\d+ \\d+\\/\\d+|\\d+\\/\\d+|\\d+(?:\\.\\d+)? ?[¼½¾⅓⅔⅛]|\\d+(?:\\.\\d+)?|\\.\\d+|[¼½¾⅓⅔⅛])";

@@ -1,4 +1,4 @@
-import { anyOf, numberWords, packWords } from "./amount-words.ts";
+import { anyOf, frenchSpoons, laterNumbers, numberWords, packWords } from "./amount-words.ts";
 
 const aNumber = `(?:an?|${numberWords.join("|")}|\\d+(?:\\.\\d+)?)`;
 const numberOf = (word: string): number => {
@@ -25,17 +25,7 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
       (word, i) => [new RegExp(`^${numberWords[i]} (?:or|to) ${word} `, "i"), `${i + 1}-${i + 2} `] as const,
     ),
   [/^(?:an?|one) (tsp|teaspoon|tbsp|tablespoon|cup|handful|bunch|clove|sprig) or two /i, "1-2 $1 "],
-  ...(
-    [
-      ["fifteen", 15],
-      ["twenty-five", 25],
-      ["twenty", 20],
-      ["thirty", 30],
-      ["forty", 40],
-      ["fifty", 50],
-      ["(?:an? |one )?hundred", 100],
-    ] as const
-  ).map(([word, many]) => [new RegExp(`^${word} (?!and )`, "i"), `${many} `] as const),
+  ...laterNumbers.map(([word, many]) => [new RegExp(`^${word} (?!and )`, "i"), `${many} `] as const),
   // "a 5 cm piece", "a 400 g tin": the article counts nothing.
   [/^an? (?=\d)/i, ""],
   [/^an? /i, "1 "],
@@ -156,9 +146,8 @@ const tidy = (text: string): string =>
 const plainUnits = (text: string): string =>
   text
     .replace(/\b(tbsp|tsp)s\b\.?/gi, "$1")
-    // French spoons, which are no cups in any language.
-    .replace(/\bc(?:uill?)?\.? ?[àa]\.? ?s(?:\.|oupe\b|(?= |$))/gi, "tbsp")
-    .replace(/\bc(?:uill?)?\.? ?[àa]\.? ?c(?:\.|af[ée]\b|(?= |$))/gi, "tsp")
+    .replace(frenchSpoons.tbsp, "tbsp")
+    .replace(frenchSpoons.tsp, "tsp")
     .replace(/\b(table|tea|dessert)spoonfuls?\b/gi, "$1spoon")
     .replace(/\b(cup|mug)fuls?\b/gi, "$1")
     .replace(/\b(half|quarter)-(?=(?:kilo|pound|litre|liter|pint|dozen|cup)s?\b)/gi, "$1 ")

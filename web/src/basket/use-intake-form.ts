@@ -1,5 +1,4 @@
 import { showGrams } from "@apron/core/measure";
-import { until } from "@vueuse/core";
 import { markRaw, ref, watch, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
@@ -19,7 +18,7 @@ import {
   type IntakeDraft,
   type IntakeRow,
 } from "./intake-draft.ts";
-import { readingPatienceMs } from "../catalogue/use-amount-reading.ts";
+import { untilRead } from "../catalogue/use-amount-reading.ts";
 import { useLineReader } from "../catalogue/use-line-reader.ts";
 
 /** The rows of an intake: typed, pasted or weighed, read in a worker. */
@@ -62,10 +61,13 @@ function useIntakeRows(draft: Ref<IntakeDraft>) {
  * Is there a bare number among the rows that may be pieces or grams? Sent as it stands it would be grams. A tap before
  * the ingredient's figures are there waits for them.
  */
-async function mayBeEither(rows: readonly IntakeRow[]): Promise<boolean> {
-  await until(() => rows.some((row) => row.isPending)).toBe(false, { timeout: readingPatienceMs });
+async function mayBeEither(
+  rows: readonly IntakeRow[],
+  { say }: Pick<ReturnType<typeof useNotices>, "say">,
+): Promise<boolean> {
+  await untilRead(() => rows.some((row) => row.isPending));
   const isUnknown = rows.some((row) => row.isPending);
-  if (isUnknown) useNotices().say({ text: sentenceFor({ code: "amount-unclear" }) });
+  if (isUnknown) say({ text: sentenceFor({ code: "amount-unclear" }) });
   return isUnknown || rows.some((row) => row.bare !== null);
 }
 
@@ -95,7 +97,7 @@ export function useIntakeForm() {
     if (price === undefined) return false;
     const waiting = which === "clear" ? draft.value.rows.filter((row) => !isClear(row)) : [];
     const rows = draft.value.rows.filter((row) => !waiting.includes(row));
-    if (await mayBeEither(rows)) return false;
+    if (await mayBeEither(rows, notices)) return false;
     const body = intakeBody({ ...draft.value, rows }, price);
     const label = counted(body.lines.length, "item");
     const done = await submission.submit("logIntake", { body }, label);

@@ -1,13 +1,18 @@
 import { bareNumber, toGrams, type BareNumber, type LotAtHand, type Weight } from "@apron/core/catalogue";
 import { parseAmount, showEstimate } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
+import { until } from "@vueuse/core";
 import { computed, toValue, type ComputedRef, type MaybeRefOrGetter } from "vue";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceFor } from "../client/words.ts";
 
 /** Longer than the figures take to come: then what was typed is refused like anything that cannot be read. */
-export const readingPatienceMs = 15_000;
+const patienceMs = 15_000;
+
+/** Waits until a reading has the figures that it takes, or for so long that they will not come. */
+export const untilRead = (isPending: () => boolean): Promise<boolean> =>
+  until(isPending).toBe(false, { timeout: patienceMs });
 
 type Reading = {
   readonly weight: Weight | undefined;

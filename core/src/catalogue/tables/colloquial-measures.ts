@@ -58,6 +58,12 @@ export const countedBy: Readonly<Record<string, readonly string[]>> = {
   sheet: ["puff-pastry", "shortcrust-pastry", "filo-pastry", "nori", "pasta-dry", "gelatine"],
 };
 
+/** Names of a kind whose pieces are of another size than the table weighs: a crouton is no loaf. Common practice, no source. */
+const ofAnotherSize: readonly string[] = [
+  ...["crouton", "chapati", "roti", "matzo", "piadina", "mozzarella pearl", "pearl mozzarella", "ancho", "guajillo"],
+  ...["fresh anchovy", "fresh sardine", "sardine fresh", "herring", "scallop", "oyster", "clam"],
+];
+
 /** What is counted by a name that is a size of its own. Common practice, no source. */
 export const colloquialMeasures: readonly (readonly [said: string, measure: MeasureName])[] = [
   ["little gem", "head-little-gem"],
@@ -99,12 +105,7 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["ciabatta", "each-ciabatta"],
   ["bread roll", "each-roll"],
   ["burger bun", "each-roll"],
-  ...(
-    ["crouton", "chapati", "roti", "matzo", "piadina", "mozzarella pearl", "pearl mozzarella", "ancho", "guajillo"] as const
-  ).map((said) => [said, "each-other"] as const),
-  ...(["fresh anchovy", "fresh sardine", "sardine fresh", "herring", "scallop", "oyster", "clam"] as const).map(
-    (said) => [said, "each-other"] as const,
-  ),
+  ...ofAnotherSize.map((said) => [said, "each-other"] as const),
   ["baby", "each-baby"],
   ["mini", "each-baby"],
   ["bocconcini", "each-small"],

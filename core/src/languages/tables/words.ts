@@ -1,3 +1,4 @@
+import { frenchSpoons } from "../../measure/index.ts";
 import type { Language } from "../language.ts";
 
 /**
@@ -68,16 +69,16 @@ const de: WordsOf = {
 
 export const wordsByLanguage: Readonly<Record<Language, WordsOf>> = { es, fr, it, de };
 
-/** What is written short, and the one word of the lexicon that it stands for. */
-/** French spoons, written so short that other languages would read a cup: there they are a word nobody knows. */
-const frenchSpoons: readonly (readonly [RegExp, string])[] = [
-  [/\bc(?:uill?)?\.? ?à ?s(?:oupe)?\b\.?/gi, "spoonsoupe"],
-  [/\bc(?:uill?)?\.? ?à ?c(?:af[ée])?\b\.?/gi, "spooncafe"],
+/** French spoons by their short names, as words that other languages know nothing by. */
+const spoons: readonly (readonly [RegExp, string])[] = [
+  [frenchSpoons.tbsp, "spoonsoupe"],
+  [frenchSpoons.tsp, "spooncafe"],
 ];
 
+/** What is written short, and the one word of the lexicon that it stands for. */
 export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, string])[]>> = {
   es: [
-    ...frenchSpoons,
+    ...spoons,
     [/\bc\/n\b/gi, "cn"],
     [/\bs\/n\b/gi, "cn"],
     [/\bc\. ?s\.?(?= )/gi, "cda"],
@@ -85,13 +86,13 @@ export const shorthand: Readonly<Record<Language, readonly (readonly [RegExp, st
     [/\bun[oa]s (?=\d)/gi, "aproximadamente "],
   ],
   fr: [
-    ...frenchSpoons,
+    ...spoons,
     [/\bc\. ?s\.?(?= )/gi, "spoonsoupe"],
     [/\bc\. ?c\.?(?= )/gi, "spooncafe"],
   ],
-  it: [...frenchSpoons, [/\bq\. ?b\.?/gi, "qb"]],
+  it: [...spoons, [/\bq\. ?b\.?/gi, "qb"]],
   de: [
-    ...frenchSpoons,
+    ...spoons,
     // What a number counts is what berries are sold in; without one it is the peel.
     [/(?<=(?:\d|\bein|\beine) )Schalen? /gi, "Körbchen "],
   ],

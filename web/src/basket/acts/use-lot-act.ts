@@ -1,7 +1,6 @@
 import type { Lot, LotDetail, ReplyOf, RequestOf, WriteName } from "@apron/contract";
-import { until } from "@vueuse/core";
 import { computed, type Ref } from "vue";
-import { piecesOrGrams, readingPatienceMs, useAmountReading } from "../../catalogue/use-amount-reading.ts";
+import { piecesOrGrams, untilRead, useAmountReading } from "../../catalogue/use-amount-reading.ts";
 import { useNotices } from "../../client/notices.ts";
 import { useDraft } from "../../client/use-draft.ts";
 import { useSubmit } from "../../client/use-submit.ts";
@@ -55,7 +54,7 @@ export function useSomeOf(lot: Ref<LotDetail>, what: string) {
   );
   /** What is typed, once the ingredient's figures are there to read it by: a tap before that waits for them. */
   async function settled(): Promise<number | null | undefined> {
-    await until(() => reading.value.isPending).toBe(false, { timeout: readingPatienceMs });
+    await untilRead(() => reading.value.isPending);
     return grams.value;
   }
   const hint = computed(() => reading.value.words || "Leave empty for all of it.");
