@@ -114,6 +114,36 @@ describe("the scale", () => {
     await scale.press("tare");
     expect(scale.connected).toBe(false);
   });
+
+  it("an answer overtaken by a later key, or by the scale itself, says nothing", async () => {
+    const { scale, stream } = reading();
+    const now = { grams: 0, stable: true, overload: false, plugged: true };
+    const late: ((answer: Response) => void)[] = [];
+    const whenAsked = () => new Promise<Response>((done) => late.push(done));
+    const answering = (body: Partial<ScaleReading>) =>
+      ({ ok: true, status: 200, json: () => Promise.resolve(body) }) as Response;
+    globalThis.fetch = whenAsked as typeof fetch;
+
+    const unplugged = scale.press("unplug");
+    const plugged = scale.press("plug");
+    late[1]?.(answering(now));
+    await plugged;
+    late[0]?.(answering({ ...now, plugged: false }));
+    await unplugged;
+    expect([scale.connected, scale.reading?.plugged]).toEqual([true, true]);
+
+    const piled = scale.pile(430);
+    stream.says({});
+    late[2]?.(answering({ ...now, grams: 12, stable: false }));
+    await piled;
+    expect(scale.steady()).toBe(430);
+
+    const dropped = scale.press("tare");
+    stream.says({});
+    late[3]?.({ ok: false, status: 500, json: () => Promise.resolve({}) } as Response);
+    await dropped;
+    expect(scale.connected).toBe(true);
+  });
 });
 
 describe("shortcuts", () => {

@@ -181,6 +181,23 @@ describe("under oil, in honey, in vinegar", () => {
     expect(found(pickle("verjuice", 200, 0))).toContainEqual(["unproven-pickle", 4]);
   });
 
+  it.each([
+    [4.9, []],
+    [4.89, [["unproven-pickle", 4]]],
+    [null, [["unproven-pickle", 4]]],
+  ])("an own vinegar with %p g of acid in 100 g gives %p", (titratableAcidG, hazards) => {
+    const vinegar = factsOf("malt-vinegar");
+    if (!vinegar.composition) throw new Error("malt vinegar says what it is made of");
+    const own = { ...vinegar, composition: { ...vinegar.composition, titratableAcidG } };
+    const ingredients = new Map(catalogue.ingredients).set(own.id, own);
+    const dish = dishOf([aLine("v", 200, "red-onion"), aLine("a", 100, own.id)], {
+      kind: "preserve",
+      keeping: { fridge: "quick-pickles", freezer: null },
+    });
+    const all = hazardsOf(dish, writtenUse(dish), { ...catalogue, ingredients });
+    expect(all.map(({ id, days }) => [id, days])).toEqual(hazards);
+  });
+
   it("refuses dry kidney beans a day unless they are boiled", () => {
     const beans = (line: Line) => hazardsOf(dishOf([line]), writtenUse(dishOf([line])), catalogue);
     expect(beans(aLine("b", 100, "kidney-bean-dry"))[0]).toMatchObject({

@@ -74,22 +74,28 @@ export const useScale = defineStore("scale", () => {
   const connected = ref(false);
   const { focused, register, chosen } = useTargets();
 
+  /** How often something was heard of the scale or asked of it: an answer overtaken by either says nothing new. */
+  let turn = 0;
+  function heard(now: ScaleReading): void {
+    turn += 1;
+    reading.value = now;
+    connected.value = now.plugged;
+  }
+
   const { start, stop } = useReadings(
-    (now) => {
-      reading.value = now;
-      connected.value = now.plugged;
-    },
+    heard,
     // A scale that cannot be read never writes a weight; the dock says that it is away.
     () => (connected.value = false),
   );
 
   async function answered(asked: Promise<ScaleReading>): Promise<void> {
+    const mine = ++turn;
     try {
-      reading.value = await asked;
-      connected.value = reading.value.plugged;
+      const now = await asked;
+      if (mine === turn) heard(now);
     } catch (error) {
       if (!(error instanceof ApiProblem)) throw error;
-      connected.value = false;
+      if (mine === turn) connected.value = false;
     }
   }
   const pile = (grams: number): Promise<void> => answered(call("simulateLoad", { body: { grams } }));
