@@ -101,6 +101,12 @@ describe("sentences", () => {
     );
   });
 
+  it("ask what is counted", () => {
+    expect(sentenceFor({ code: "measure-unclear", either: ["head", "clove"] })).toBe(
+      "Which of these: head, clove? Say it with the number, or weigh it.",
+    );
+  });
+
   it("name the measures that are known as a cook would type them", () => {
     const known = ["bunch", "cup-chopped", "each-medium", "each-large", "cup-whole"];
     expect(sentenceFor({ code: "measure-unknown", word: "wheelbarrow", known })).toBe(

@@ -129,6 +129,28 @@ describe("where a weight of all becomes one of each", () => {
   });
 });
 
+describe("what is bought whole and counted by its parts too", () => {
+  it.each([
+    ["2 garlic", ["head", "clove"]],
+    ["1 garlic", ["head", "clove"]],
+    ["3-4 celery", ["head", "stalk"]],
+    ["celery, 2", ["head", "stalk"]],
+    ["2 cardoons", ["head", "stalk"]],
+  ])("%p asks which of %p", (text, either) => {
+    expect(read(text).questions).toEqual([{ code: "measure-unclear", either }]);
+  });
+
+  it.each([
+    ["1 celery", 450],
+    ["2 celery sticks", 80],
+    ["2 heads garlic", 80],
+    ["2 garlic cloves", 6.9],
+    ["3 broccoli", 1050],
+  ])("%p is %p g", (text, grams) => {
+    expect(gramsOf(text)).toBe(grams);
+  });
+});
+
 describe("what is counted by a word behind the name", () => {
   it.each([
     ["2 avocado halves", 203],

@@ -39,11 +39,35 @@ const formOfRow = (row: MeasureRow): AmountForm =>
 export type WeightIssue =
   | AmountIssue
   | { readonly code: "measure-unknown"; readonly word: string; readonly known: readonly string[] }
+  | { readonly code: "measure-unclear"; readonly either: readonly string[] }
   | { readonly code: "volume-needs-density"; readonly ingredient: string }
   | { readonly code: "ounce-mass-or-fluid"; readonly ingredient: string; readonly ounces: number };
 
 /** What a kitchen means by "oz" of something that can be poured; it is asked once and remembered. */
 export type OunceMeaning = "mass" | "fluid";
+
+/**
+ * What is bought whole and counted by a part of it too: "2 garlic" are heads or cloves, "4 celery" heads or sticks. From
+ * so many on the words leave it open: one celery is a head. Common practice, no source.
+ */
+const wholeAndPart = [
+  { whole: "head", part: "clove", from: 1 },
+  { whole: "head", part: "stalk", from: 2 },
+] as const;
+
+/** A part that is a larger share of the whole is not what people count: a stalk of broccoli. */
+const mostShareOfWhole = 0.2;
+
+/** The two measures that a bare count may be of; undefined where it can only be of one. */
+function wholeOrPart(count: { readonly high: number }, { measures }: MeasuredFacts): string[] | undefined {
+  const gramsOf = (name: string): number | undefined => measures.find((row) => row.measure === name)?.grams;
+  const found = wholeAndPart.find(({ whole, part, from }) => {
+    const [wholeG, partG] = [gramsOf(whole), gramsOf(part)];
+    if (wholeG === undefined || partG === undefined) return false;
+    return count.high >= from && partG <= wholeG * mostShareOfWhole;
+  });
+  return found && [found.whole, found.part];
+}
 
 /**
  * Can an ounce of it be an ounce of weight or a fluid ounce? Liquids and pastes: what has a density and is an oil,
@@ -155,6 +179,8 @@ export function countToGrams(
       known,
     });
   }
+  const either = ask.word === "" ? wholeOrPart(count, facts) : undefined;
+  if (either) return refuse({ code: "measure-unclear", either });
   const middle = (count.low + count.high) / 2;
   const grams = estimate(one.grams.value * middle, one.grams.low * count.low, one.grams.high * count.high);
   const workings = measuredWorkings(middle, one, grams);

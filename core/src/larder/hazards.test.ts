@@ -72,6 +72,23 @@ describe("what is in a dish binds it", () => {
     expect(found(dishOf([cooked("egg", 50, "egg")]))).toEqual([]);
   });
 
+  it("trimmed is not cooked: a stemmed leaf, a shelled egg and what was never trimmed stay raw", () => {
+    const asTrimmed = (...[what, trim]: [what: string, trim: string]) =>
+      found(dishOf([aLine("one", 60, what, { trim })])).map(([id]) => id);
+    expect(asTrimmed("arugula", "stem")).toEqual(["cut-leaf"]);
+    expect(asTrimmed("egg", "shell")).toEqual(["raw-egg"]);
+    expect(asTrimmed("eggplant", "peel")).toEqual([]);
+  });
+
+  it("counts nothing for what the catalogue or the dish does not know", () => {
+    const dish = dishOf([aLine("leaf", 60, "arugula")]);
+    const hazards = (lineId: string, ingredient: string) =>
+      hazardsOf(dish, [{ lineId, ingredient, grams: 60 }], catalogue).map(({ id }) => id);
+    expect(hazards("leaf", "arugula")).toEqual(["cut-leaf"]);
+    expect(hazards("gone", "arugula")).toEqual([]);
+    expect(hazards("leaf", "moon-leaf")).toEqual([]);
+  });
+
   it("takes the shortest of all, and more in the bowl never gives days", () => {
     const dish = dishOf([aLine("leaf", 50, "arugula"), cooked("rice", 100, "rice-white")]);
     expect(shortest(dish)).toBe(1);
@@ -166,6 +183,16 @@ describe("under oil, in honey, in vinegar", () => {
       "stock-vegetable",
     ])
       expect(shortest(dishOf([...plain, aLine("f", 5, fresh)], dressing))).toBeLessThanOrEqual(4);
+  });
+
+  it.each([
+    ["dressing", "vinaigrette-creamy", true],
+    ["herb-sauce", "vinaigrette-plain", true],
+    ["herb-sauce", "vinaigrette-creamy", false],
+  ] as const)("a %s kept as %s with a shallot in it: four days as a dressing is %p", (kind, fridge, binds) => {
+    const lines = [aLine("oil", 60, "olive-oil"), aLine("f", 5, "shallot")];
+    const ids = found(dishOf(lines, { kind, keeping: { fridge, freezer: null } })).map(([id]) => id);
+    expect(ids.includes("fresh-dressing")).toBe(binds);
   });
 
   it("calls it a pickle only where vinegar of 5 % is half of the liquid or more", () => {

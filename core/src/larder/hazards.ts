@@ -117,10 +117,8 @@ const liquids: readonly FoodClass[] = [
 const isLiquid = (one: Component): boolean => liquids.includes(one.class) || one.facts.group === "water";
 
 /** Is vinegar of full strength at least half of the liquid, by weight? Without any liquid it is no pickle at all. */
-function isProvenPickle(components: readonly Component[]): boolean {
-  const wet = components.filter(isLiquid);
-  return wet.length > 0 && shareOf(wet, isFullVinegar) >= 0.5;
-}
+const isProvenPickle = (components: readonly Component[]): boolean =>
+  shareOf(components.filter(isLiquid), isFullVinegar) >= 0.5;
 
 function classHazards(formula: Dish, components: readonly Component[]): DishHazard[] {
   const subject = formula.keeping.fridge ?? "";

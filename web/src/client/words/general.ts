@@ -36,6 +36,8 @@ export const generalSentences: Sentences = {
     const known = measuresIn(m["known"]);
     return `The weight of ${one} isn't known. ${known === "" ? "Weigh it." : `Weigh it, or use: ${known}.`}`;
   },
+  "measure-unclear": (m) =>
+    `Which of these: ${measuresIn(m["either"])}? Say it with the number, or weigh it.`,
   "volume-needs-density": () => "A volume of this can't be converted to grams. Weigh it instead.",
   "ingredient-unknown": () => "Choose an ingredient from the list.",
   "ounce-mass-or-fluid": () => "Are these ounces by weight, or fluid ounces?",
