@@ -189,11 +189,14 @@ describe("under oil, in honey, in vinegar", () => {
     ["dressing", "vinaigrette-creamy", true],
     ["herb-sauce", "vinaigrette-plain", true],
     ["herb-sauce", "vinaigrette-creamy", false],
-  ] as const)("a %s kept as %s with a shallot in it: four days as a dressing is %p", (kind, fridge, binds) => {
-    const lines = [aLine("oil", 60, "olive-oil"), aLine("f", 5, "shallot")];
-    const ids = found(dishOf(lines, { kind, keeping: { fridge, freezer: null } })).map(([id]) => id);
-    expect(ids.includes("fresh-dressing")).toBe(binds);
-  });
+  ] as const)(
+    "a %s kept as %s with a shallot in it: four days as a dressing is %p",
+    (kind, fridge, binds) => {
+      const lines = [aLine("oil", 60, "olive-oil"), aLine("f", 5, "shallot")];
+      const ids = found(dishOf(lines, { kind, keeping: { fridge, freezer: null } })).map(([id]) => id);
+      expect(ids.includes("fresh-dressing")).toBe(binds);
+    },
+  );
 
   it("calls it a pickle only where vinegar of 5 % is half of the liquid or more", () => {
     const pickle = (vinegar: string, acid: number, water: number) =>
