@@ -50,7 +50,7 @@ test("nothing goes wrong quietly: no console errors on any view", async ({ page 
 test("the keys work: stations by number, the list by question mark", async ({ page }) => {
   await signInDemo(page);
   await page.locator('[data-page="today"] h1').click();
-  await page.keyboard.press("5");
+  await page.keyboard.press("6");
   await expect(page.locator('[data-page="larder"] h1')).toBeVisible();
   await page.keyboard.press("4");
   await expect(page.locator('[data-page="match"] h1')).toBeVisible();

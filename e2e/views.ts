@@ -12,6 +12,7 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     [`/basket/${lots[0]?.id}`, of("lot-ledger")],
     [`/trim/${lots[0]?.id}`, of("save-trim")],
     ["/match", of("make")],
+    ["/plan?recipe=roast-squash-and-leek-dip", of("plan-dishes")],
     ["/cook/chard-and-hazelnut-pesto", of("store-jar-fridge")],
     ["/larder", of("take-one")],
     [`/label/${containers[0]?.id}`, of("label-sheet")],

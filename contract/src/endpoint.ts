@@ -11,5 +11,6 @@ export type Endpoint = {
   readonly open?: true;
   readonly writes?: true;
   /** What the reply is written in, where that is not JSON. */
-  readonly media?: "text/csv" | "text/event-stream" | "application/ld+json" | "text/markdown" | "image/*";
+  readonly media?:
+    "text/csv" | "text/calendar" | "text/event-stream" | "application/ld+json" | "text/markdown" | "image/*";
 };

@@ -19,6 +19,7 @@ import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
+import { planEndpoints } from "./plan.ts";
 import { recipeEndpoints } from "./recipe-endpoints.ts";
 import { Today } from "./today.ts";
 import * as trim from "./trim.ts";
@@ -165,6 +166,7 @@ export const endpoints = {
     status: 200,
   },
   ...recipeEndpoints,
+  ...planEndpoints,
   listMatches: { summary: "Recipes ranked by the surplus they rescue", reply: Matches, status: 200 },
   planMake: {
     summary: "Scale a recipe and fill it from stock",

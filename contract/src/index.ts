@@ -29,6 +29,16 @@ export type { Eater, Kitchen, KitchenSettings, Session, StartPage } from "./kitc
 export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
 export type {
+  PlanDraft,
+  PlanExplained,
+  PlanSchedule,
+  PlanSummary,
+  PlanTask,
+  PlanWish,
+  SavedPlan,
+  SolvedPlan,
+} from "./plan.ts";
+export type {
   Caution,
   OpenQuestion,
   PlateView,

@@ -24,6 +24,7 @@ import { kitchenUseCases } from "./kitchen/routes.ts";
 import { mountAuthRoutes } from "./kitchen/auth-routes.ts";
 import { larderUseCases } from "./larder/routes.ts";
 import { matchUseCases } from "./match/routes.ts";
+import { planUseCases } from "./plan/routes.ts";
 import { recipeUseCases } from "./recipes/routes.ts";
 import { plateUseCases } from "./plate/routes.ts";
 import { demoMembers } from "./demo/kitchen.ts";
@@ -60,6 +61,7 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, dressingUseCases, mountContext);
   mountUseCases(app, recipeUseCases, mountContext);
   mountUseCases(app, matchUseCases, mountContext);
+  mountUseCases(app, planUseCases, mountContext);
   mountUseCases(app, cookUseCases, mountContext);
   mountUseCases(app, larderUseCases, mountContext);
   mountUseCases(app, todayUseCases, mountContext);

@@ -87,6 +87,8 @@ describe("every refusal has words", () => {
       ingredient: "chard",
       convertBy: "strength",
       atMostMm: 400,
+      dishName: "Leek dip",
+      tool: "oven",
     });
     expect(sentence).not.toBe(fallback);
     expect(sentence).not.toMatch(/undefined|NaN|\[object/);

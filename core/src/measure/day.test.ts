@@ -1,7 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { check } from "../../test/property.ts";
-import { addDays, dayIn, daysBetween, earliest, isTimeZone, showDays } from "./day.ts";
+import { addDays, dayIn, daysBetween, earliest, instantAt, isTimeZone, showDays } from "./day.ts";
 
 describe("calendar days", () => {
   it.each([
@@ -49,5 +49,21 @@ describe("calendar days", () => {
 
   it("does not take nonsense for a day", () => {
     expect(() => addDays("2026-13-40", 1)).toThrow(/not a day/);
+  });
+
+  it.each([
+    ["2026-11-28", "18:30", "Pacific/Auckland", "2026-11-28T05:30:00Z"],
+    ["2026-11-28", "18:30", "America/St_Johns", "2026-11-28T22:00:00Z"],
+    ["2026-07-01", "00:00", "Europe/London", "2026-06-30T23:00:00Z"],
+    // Skipped in spring: as much later. Shown twice in autumn: the first.
+    ["2026-03-29", "01:30", "Europe/London", "2026-03-29T01:30:00Z"],
+    ["2026-10-25", "01:30", "Europe/London", "2026-10-25T00:30:00Z"],
+    ["2026-10-25", "02:00", "Europe/London", "2026-10-25T02:00:00Z"],
+  ])("%s %s in %s is %s", (day, time, zone, instant) => {
+    expect(instantAt(day, time, zone)).toEqual(new Date(instant));
+  });
+
+  it("have no time that is none", () => {
+    expect(() => instantAt("2026-11-28", "25:00", "UTC")).toThrow(/not a day and a time/);
   });
 });

@@ -1,4 +1,4 @@
-export { addDays, dayIn, daysBetween, earliest, showDays, isTimeZone, type Day } from "./day.ts";
+export { addDays, dayIn, daysBetween, earliest, instantAt, showDays, isTimeZone, type Day } from "./day.ts";
 export { decimalMark, localised, type Display, type DisplaySystem } from "./display.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
 export { toMilligram } from "./milligram.ts";

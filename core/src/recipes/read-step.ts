@@ -9,6 +9,10 @@ const signIn = (text: string): string => {
   const said = /\b(?:until|till|'til) ([^.;(]+)/i.exec(text)?.[1] ?? "";
   return said
     .replace(/,? (?:(?:turning|stirring|shaking|basting|tossing|about|around|roughly) |\d).*$/i, "")
+    .replace(
+      /,? (?:and )?then .*$|, (?:and )?(?:turn|stir|shake|baste|toss|drain|remove|take|lift|leave|let|cool|serve|add)\b.*$/i,
+      "",
+    )
     .trim()
     .slice(0, 160);
 };

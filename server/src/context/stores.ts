@@ -1,6 +1,7 @@
 import type { Result } from "@apron/core/measure";
 import type { BedStore } from "./ports/bed.store.ts";
 import type { DressingWeighingStore } from "./ports/dressing-weighing.store.ts";
+import type { PlanStore } from "./ports/plan.store.ts";
 import type { PhotoStore } from "./ports/photo.store.ts";
 import type { SpoilageStore } from "./ports/spoilage.store.ts";
 import type { LotStore } from "./ports/lot.store.ts";
@@ -25,6 +26,7 @@ export type Stores = {
   readonly spoilage: SpoilageStore;
   readonly dressingWeighings: DressingWeighingStore;
   readonly photos: PhotoStore;
+  readonly plans: PlanStore;
 };
 
 /** Who writes, and the client-made key that makes a retry harmless. */

@@ -6,6 +6,7 @@ import { PlainWords1764300000000 } from "./migrations/1764300000000-plain-words.
 import { CookedAmounts1764500000000 } from "./migrations/1764500000000-cooked-amounts.ts";
 import { PiecesAsBought1764400000000 } from "./migrations/1764400000000-pieces-as-bought.ts";
 import { PartsAndPieces1764600000000 } from "./migrations/1764600000000-parts-and-pieces.ts";
+import { Plans1764700000000 } from "./migrations/1764700000000-plans.ts";
 import { BatchInputTable, BatchTable, ContainerTable, WithdrawalTable } from "./tables/batch.table.ts";
 import {
   KitchenTable,
@@ -18,6 +19,7 @@ import { BedTable } from "./tables/bed.table.ts";
 import { DressingWeighingTable, SpoilageTable } from "./tables/lesson.table.ts";
 import { EntryTable, LotTable } from "./tables/lot.table.ts";
 import { OwnFigureTable, OwnIngredientTable } from "./tables/own.table.ts";
+import { PlanTable } from "./tables/plan.table.ts";
 import { RecipePhotoTable, RecipeTable, RecipeVersionTable } from "./tables/recipe.table.ts";
 import { TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/trim.table.ts";
 
@@ -40,6 +42,7 @@ const entities = [
   RecipePhotoTable,
   DressingWeighingTable,
   SpoilageTable,
+  PlanTable,
   BatchTable,
   BatchInputTable,
   ContainerTable,
@@ -60,6 +63,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       PiecesAsBought1764400000000,
       CookedAmounts1764500000000,
       PartsAndPieces1764600000000,
+      Plans1764700000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

@@ -6,6 +6,7 @@ import type { Database, Stores, WriteClaim } from "../context/stores.ts";
 import { enterKitchen } from "./enter-kitchen.ts";
 import { bedStoreOf } from "./stores/bed.store.ts";
 import { dressingWeighingStoreOf } from "./stores/dressing-weighing.store.ts";
+import { planStoreOf } from "./stores/plan.store.ts";
 import { photoStoreOf } from "./stores/photo.store.ts";
 import { spoilageStoreOf } from "./stores/spoilage.store.ts";
 import { authStoreOf } from "./stores/auth.store.ts";
@@ -42,6 +43,7 @@ const storesOf = (em: EntityManager, kitchenId: string, known?: KnownVersions): 
   spoilage: spoilageStoreOf(em, kitchenId),
   dressingWeighings: dressingWeighingStoreOf(em, kitchenId),
   photos: photoStoreOf(em, kitchenId),
+  plans: planStoreOf(em, kitchenId),
 });
 
 /** Recipe versions kept in memory: some thousands of recipes, a few kilobytes each. */

@@ -48,6 +48,19 @@ const routes: RouteRecordRaw[] = [
     meta: { title: "Match" },
   },
   {
+    path: "/plan",
+    name: "plan",
+    component: () => import("../plan/PlanPage.vue"),
+    meta: { title: "Plan" },
+  },
+  {
+    path: "/plan/:id",
+    name: "saved-plan",
+    component: () => import("../plan/SavedPlanPage.vue"),
+    props: true,
+    meta: { title: "Saved plan" },
+  },
+  {
     path: "/cook/:id",
     name: "cook",
     component: () => import("../cook/CookPage.vue"),

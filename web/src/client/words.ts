@@ -7,6 +7,7 @@ import { exchangeSentences } from "./words/exchange.ts";
 import { generalSentences } from "./words/general.ts";
 import { kitchenSentences } from "./words/kitchen.ts";
 import { larderSentences } from "./words/larder.ts";
+import { planSentences } from "./words/plan.ts";
 import { recipeSentences } from "./words/recipes.ts";
 import type { Measurements, Sentences } from "./words/sentence.ts";
 import { trimSentences } from "./words/trim.ts";
@@ -23,6 +24,7 @@ const sentences: Sentences = {
   ...exchangeSentences,
   ...larderSentences,
   ...cookSentences,
+  ...planSentences,
   ...kitchenSentences,
 };
 

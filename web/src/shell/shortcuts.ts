@@ -9,11 +9,12 @@ export const shortcuts: readonly { readonly keys: string; readonly does: string;
   { keys: "2", does: "Basket", to: "/basket" },
   { keys: "3", does: "Trim", to: "/trim" },
   { keys: "4", does: "Match", to: "/match" },
-  { keys: "5", does: "Larder", to: "/larder" },
-  { keys: "6", does: "Recipes", to: "/recipes" },
-  { keys: "7", does: "Dressing", to: "/dressing" },
-  { keys: "8", does: "Handbook", to: "/handbook" },
-  { keys: "9", does: "Kitchen settings", to: "/kitchen" },
+  { keys: "5", does: "Plan", to: "/plan" },
+  { keys: "6", does: "Larder", to: "/larder" },
+  { keys: "7", does: "Recipes", to: "/recipes" },
+  { keys: "8", does: "Dressing", to: "/dressing" },
+  { keys: "9", does: "Handbook", to: "/handbook" },
+  { keys: "0", does: "Kitchen settings", to: "/kitchen" },
   { keys: "?", does: "Show this list" },
 ];
 

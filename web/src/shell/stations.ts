@@ -1,5 +1,6 @@
 import {
   BookOpenText,
+  CalendarClock,
   CookingPot,
   Droplets,
   LibraryBig,
@@ -48,6 +49,7 @@ export const stations: readonly Station[] = [
     first: true,
     due: { of: (w) => w.match, one: "dish fits", many: "dishes fit" },
   },
+  { to: "/plan", label: "Plan", icon: CalendarClock, first: false },
   {
     to: "/larder",
     label: "Larder",

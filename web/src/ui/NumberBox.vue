@@ -13,6 +13,8 @@ const props = defineProps<{
   label: string;
   factor?: number;
   needed?: boolean;
+  /** The label is there for who does not see it only. */
+  quiet?: boolean;
   problem?: string | undefined;
 }>();
 const value = defineModel<Value>({ required: true });
@@ -34,7 +36,7 @@ function typed(now: string): void {
 </script>
 
 <template>
-  <FieldFrame :label="label" :for="id" :problem="unread ? 'Enter a number.' : problem">
+  <FieldFrame :label="label" :for="id" :quiet="quiet" :problem="unread ? 'Enter a number.' : problem">
     <TextBox :id="id" inputmode="decimal" :model-value="text" :invalid="unread" @update:model-value="typed" />
   </FieldFrame>
 </template>

@@ -1,4 +1,4 @@
-import { dayIn } from "@apron/core/measure";
+import { dayIn, instantAt } from "@apron/core/measure";
 import { parseISO } from "date-fns";
 
 /** The reader's locale; the session sets it, and dates and money follow. */
@@ -26,14 +26,26 @@ export function showDay(day: string, today = todayIso()): string {
   return written(date, { ...when, day: "numeric", month: "short" }).replace(/^(\p{L}+),/u, "$1");
 }
 
+/** The day of a moment where the kitchen is, YYYY-MM-DD. */
+export const dayOfInstant = (instant: string): string => dayIn(new Date(instant), timeZone);
+
+/** HH:MM on a day where the kitchen is, as an instant. */
+export const instantOn = (day: string, time: string): Date => instantAt(day, time, timeZone);
+
 /** The day of a moment where the kitchen is, as showDay writes it. */
-export const showDayOf = (instant: string): string => showDay(dayIn(new Date(instant), timeZone));
+export const showDayOf = (instant: string): string => showDay(dayOfInstant(instant));
 
 /** "Fri 27 Nov, 14:05" as the locale writes it. */
 export const showInstant = (instant: string): string => {
   const date = new Date(instant);
-  return `${showDay(dayIn(date, timeZone))}, ${written(date, { hour: "2-digit", minute: "2-digit", timeZone })}`;
+  return `${showDay(dayOfInstant(instant))}, ${written(date, { hour: "2-digit", minute: "2-digit", timeZone })}`;
 };
+
+/** "18:05" where the kitchen is, on a 24-hour clock: as times are typed. */
+export const showClock = (at: Date | string): string =>
+  new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }).format(
+    new Date(at),
+  );
 
 const sample = new Date(2026, 10, 28);
 const patternPart: Readonly<Record<string, string>> = { day: "dd", month: "mm", year: "yy" };

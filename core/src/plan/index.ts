@@ -1,0 +1,26 @@
+export {
+  taskKinds,
+  type CookingPlaces,
+  type CookingTask,
+  type DishToCook,
+  type TaskKind,
+} from "./cooking-task.ts";
+export { explainImpossible, type Clash, type Explanation, type Remedy } from "./explain-impossible.ts";
+export {
+  draftPlan,
+  earliestTable,
+  lackingPlace,
+  longestPlanMin,
+  solvePlan,
+  type Drafted,
+  type FixedStart,
+  type PlanWish,
+  type PlanSolved,
+} from "./plan-dishes.ts";
+export type { Problem, Schedule, Span } from "./problem.ts";
+export { quietSpans, type QuietHours } from "./quiet-hours.ts";
+export type { Limits } from "./search.ts";
+export { timesFrom, type TimesFrom } from "./step-times.ts";
+export { table } from "./tasks-of-dish.ts";
+export { verifySchedule, type Violation } from "./verify-schedule.ts";
+export { taskWords, type SpokenTask } from "./task-words.ts";

@@ -1,0 +1,224 @@
+import { describe, expect, it } from "@jest/globals";
+import { aFormula, aLine } from "../../test/kitchen.ts";
+import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
+import { stepOf, type Formula } from "../recipes/index.ts";
+import type { DishToCook } from "./cooking-task.ts";
+import { explainImpossible } from "./explain-impossible.ts";
+import {
+  draftPlan,
+  earliestTable,
+  lackingPlace,
+  solvePlan,
+  type PlanSolved,
+  type PlanWish,
+} from "./plan-dishes.ts";
+import { verifySchedule } from "./verify-schedule.ts";
+
+const asLongAsItTakes = { goOn: () => true };
+
+const aDish = (id: string, formula: Formula, extra: Partial<DishToCook> = {}): DishToCook => ({
+  ...{ id, formula, batches: 1, times: new Map() },
+  ...extra,
+});
+
+const wishOf = (dishes: readonly DishToCook[], extra: Partial<PlanWish> = {}): PlanWish => ({
+  ...{ dishes, tableAt: 600, cooks: 1, away: [], fixed: [] },
+  places: { trays: 2, rings: 4, hasGrill: true, hasOven: true },
+  ...extra,
+});
+
+/** A dip roasted for half an hour and looked at every ten minutes, cooled before the machine, chilled for an hour. */
+const dip = aFormula([aLine("body", 600, "squash-butternut", { preparation: "halved" })], {
+  name: "Dip",
+  kind: "dip",
+  steps: [
+    stepOf("Roast the squash.", {
+      ...{ tool: "oven", celsius: 200, warmUpMin: 15, trayShare: 1, activeMin: 3 },
+      ...{ passiveMin: { low: 25, high: 30 }, checkEveryMin: 10 },
+    }),
+    stepOf("Let it cool, then run it in the processor.", { tool: "processor", activeMin: 5 }),
+    stepOf("Chill.", { wait: { leastMin: 60, mostMin: null }, activeMin: 1 }),
+  ],
+});
+/** Leaves that are dressed at the last moment. */
+const salad = aFormula([aLine("leaf", 150, "lettuce-looseleaf", { preparation: "torn" })], {
+  name: "Leaves",
+  kind: "leaf-salad",
+  steps: [stepOf("Whisk the dressing.", { activeMin: 4 }), stepOf("Toss the leaves.", { activeMin: 2 })],
+});
+/** Grain boiled in no step of its recipe. */
+const grain = aFormula(
+  [aLine("base", 200, "farro", { cook: "boil", eatenRaw: false, preparation: "boiled, spread to cool" })],
+  { name: "Grain", kind: "grain-salad", steps: [stepOf("Dress the farro.", { activeMin: 3 })] },
+);
+
+function planned(
+  wish: PlanWish,
+): PlanSolved & { readonly at: (task: string) => number; readonly end: (task: string) => number } {
+  const { problem } = draftPlan(wish, wish.tableAt, catalogue);
+  const solved = solvePlan(problem, wish.tableAt, asLongAsItTakes);
+  if (!solved || solved === "gave-up") throw new Error("no plan");
+  expect(verifySchedule(problem, solved.schedule)).toEqual([]);
+  const at = (task: string): number => solved.schedule.get(task)?.start ?? Number.NaN;
+  const minutes = (task: string): number =>
+    problem.tasks.find(({ id }) => id === task)?.modes[0]?.minutes ?? Number.NaN;
+  return { ...solved, at, end: (task) => at(task) + minutes(task) };
+}
+
+describe("a dish as tasks", () => {
+  const plan = planned(wishOf([aDish("dip", dip)]));
+
+  it("roasts after the oven is hot, is looked at every ten minutes, and taken out at once", () => {
+    expect(plan.at("dip/0/by-itself")).toBeGreaterThanOrEqual(plan.end("dip/0/warm-up"));
+    expect(plan.at("dip/0/by-itself") - plan.end("dip/0/warm-up")).toBeLessThanOrEqual(10);
+    const looks = [1, 2].map((count) => plan.at(`dip/0/look-${count}`) - plan.at("dip/0/by-itself"));
+    for (const [i, after] of looks.entries()) expect(Math.abs(after - (i + 1) * 10)).toBeLessThanOrEqual(3);
+    expect(plan.at("dip/0/look-3")).toBeNaN();
+    expect(plan.at("dip/0/take-out") - plan.end("dip/0/by-itself")).toBeLessThanOrEqual(3);
+  });
+
+  it("plans a roast at its long end, cools it before the closed machine, and washes up", () => {
+    expect(plan.end("dip/0/by-itself") - plan.at("dip/0/by-itself")).toBe(30);
+    expect(plan.at("dip/1/work") - plan.end("dip/0/take-out")).toBeGreaterThanOrEqual(15);
+    expect(plan.at("dip/1/wash-up")).toBe(plan.end("dip/1/work"));
+  });
+
+  it("chills for as long as the recipe says before the table", () => {
+    expect(600 - plan.end("dip/2/work")).toBeGreaterThanOrEqual(60);
+  });
+
+  it("starts as late as it can: the longest chain, counted by hand", () => {
+    const first = Math.min(...[...plan.schedule.values()].map(({ start }) => start));
+    expect(plan.startAt).toBe(first);
+    expect(plan.latestStart).toBe(plan.startAt);
+    expect(plan.isProven).toBe(true);
+    // Heating 15, oven 30, out 2, cooling 15, machine 5 and its washing 5, chilling 1 and an hour.
+    expect(600 - plan.startAt).toBe(15 + 30 + 2 + 15 + 5 + 5 + 1 + 60);
+  });
+
+  it("dresses leaves at the last moment, within ten minutes of the table", () => {
+    const leaves = planned(wishOf([aDish("salad", salad)]));
+    expect(600 - leaves.end("salad/1/work")).toBeLessThanOrEqual(10);
+  });
+
+  it("boils what no step boils, as long as the tables say, after the water boils", () => {
+    const wish = wishOf([aDish("grain", grain)]);
+    const { infos } = draftPlan(wish, 600, catalogue);
+    const row = catalogue.ingredients.get("farro")?.changes.find(({ method }) => method === "boil");
+    expect(infos.get("grain/cook-base/by-itself")).toMatchObject({
+      ...{ from: "table", method: "boil", tool: "hob", step: null },
+      minutes: { low: row?.minutesLow, high: row?.minutesHigh },
+    });
+    const boiled = planned(wish);
+    expect(boiled.at("grain/cook-base/put-in")).toBeGreaterThanOrEqual(boiled.end("grain/cook-base/warm-up"));
+    expect(boiled.at("grain/0/work") - boiled.end("grain/cook-base/take-out")).toBeGreaterThanOrEqual(20);
+  });
+
+  it("asks for the minutes of a heated step that nobody knows, and takes those given", () => {
+    const odd = aFormula([aLine("one", 100, "lettuce-looseleaf")], {
+      steps: [stepOf("Fry it.", { tool: "hob" })],
+    });
+    const { missing } = draftPlan(wishOf([aDish("odd", odd)]), 600, catalogue);
+    expect(missing).toEqual([{ dish: "odd", step: 0 }]);
+    const times = new Map([[0, { workMin: 2, byItself: { low: 8, high: 9 } }]]);
+    const given = draftPlan(wishOf([aDish("odd", odd, { times })]), 600, catalogue);
+    expect(given.missing).toEqual([]);
+    expect(given.infos.get("odd/0/by-itself")).toMatchObject({ from: "cook", minutes: { low: 8, high: 9 } });
+  });
+});
+
+describe("several dishes", () => {
+  it("never ask one pair of hands for two things at once", () => {
+    const plan = planned(wishOf([aDish("a", dip), aDish("b", salad), aDish("c", grain)]));
+    const { infos } = draftPlan(
+      wishOf([aDish("a", dip), aDish("b", salad), aDish("c", grain)]),
+      600,
+      catalogue,
+    );
+    const busy = [...infos.values()]
+      .filter(({ kind }) => kind !== "by-itself" && kind !== "warm-up")
+      .map(({ id }) => ({ from: plan.at(id), to: plan.end(id) }))
+      .sort((one, other) => one.from - other.from);
+    for (const [i, one] of busy.entries()) expect(busy[i + 1]?.from ?? 600).toBeGreaterThanOrEqual(one.to);
+  });
+
+  it("at two heats share the oven one after the other, with time to change it", () => {
+    const cooler = {
+      ...dip,
+      steps: dip.steps.map((step, i) => (i === 0 ? { ...step, celsius: 160 } : step)),
+    };
+    const plan = planned(wishOf([aDish("a", dip), aDish("b", cooler)]));
+    const [a, b] = [plan.at("a/0/by-itself"), plan.at("b/0/by-itself")].sort((x, y) => x - y);
+    expect((b ?? 0) - (a ?? 0)).toBeGreaterThanOrEqual(30 + 10);
+    const same = planned(wishOf([aDish("a", dip), aDish("b", dip)]));
+    expect(Math.abs(same.at("a/0/by-itself") - same.at("b/0/by-itself"))).toBeLessThan(30);
+  });
+
+  it("are ready sooner with two cooks", () => {
+    const dishes = [aDish("a", salad), aDish("b", salad), aDish("c", salad)];
+    expect(planned(wishOf(dishes, { cooks: 2 })).startAt).toBeGreaterThan(planned(wishOf(dishes)).startAt);
+  });
+
+  it("leave the hands alone while nobody is there; what cooks by itself goes on", () => {
+    const plan = planned(wishOf([aDish("dip", dip)], { away: [{ from: 560, to: 590 }] }));
+    expect(plan.end("dip/2/work")).toBeLessThanOrEqual(560);
+  });
+
+  it("go round a step that the cook fixed", () => {
+    const plan = planned(
+      wishOf([aDish("a", dip), aDish("b", salad)], { fixed: [{ task: "a/1/work", start: 300 }] }),
+    );
+    expect(plan.at("a/1/work")).toBe(300);
+  });
+});
+
+describe("what cannot be", () => {
+  it("names the place that a kitchen lacks", () => {
+    const wish = wishOf([aDish("dip", dip)], {
+      places: { trays: 0, rings: 4, hasGrill: true, hasOven: false },
+    });
+    expect(lackingPlace(draftPlan(wish, 600, catalogue))).toEqual({ tool: "oven", dish: "dip" });
+  });
+
+  it("says how much later it would go, and that is the very minute", () => {
+    const wish = wishOf([aDish("dip", dip)], { tableAt: 60 });
+    const earliest = earliestTable(wish, catalogue, asLongAsItTakes) ?? Number.NaN;
+    expect(earliest).toBe(133);
+    expect(planned({ ...wish, tableAt: earliest }).startAt).toBe(0);
+    const { problem } = draftPlan(wish, earliest - 1, catalogue);
+    expect(solvePlan(problem, earliest - 1, asLongAsItTakes)).toBeUndefined();
+  });
+
+  it.each([
+    [
+      "coming home too late",
+      { tableAt: 200, away: [{ from: 0, to: 100 }] },
+      ["later", "earlier-home"],
+      "away",
+    ],
+    ["a step fixed too late", { fixed: [{ task: "dip/1/work", start: 580 }] }, ["set-free"], "fixed"],
+  ] as const)("%s: each remedy that is offered makes it possible", (_, limits, kinds, clash) => {
+    const wish = wishOf([aDish("dip", dip)], limits);
+    const explained = explainImpossible(wish, catalogue, asLongAsItTakes);
+    expect(explained.clash.map(({ kind }) => kind)).toContain(clash);
+    expect(explained.remedies.map(({ kind }) => kind)).toEqual(expect.arrayContaining([...kinds]));
+    for (const remedy of explained.remedies) {
+      const changed: PlanWish =
+        remedy.kind === "later"
+          ? { ...wish, tableAt: remedy.tableAt }
+          : remedy.kind === "set-free"
+            ? { ...wish, fixed: [] }
+            : remedy.kind === "earlier-home"
+              ? { ...wish, away: wish.away.map((span) => ({ ...span, to: span.to - remedy.minutes })) }
+              : { ...wish, cooks: wish.cooks + 1 };
+      expect(planned(changed).startAt).toBeGreaterThanOrEqual(0);
+    }
+  });
+
+  it("names no more than what clashes", () => {
+    const wish = wishOf([aDish("dip", dip), aDish("salad", salad)], { tableAt: 100 });
+    const { clash, remedies } = explainImpossible(wish, catalogue, asLongAsItTakes);
+    expect(clash).toEqual([{ kind: "dish", dish: "dip" }]);
+    expect(remedies).toContainEqual({ kind: "without", dish: "dip" });
+  });
+});

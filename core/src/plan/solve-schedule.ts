@@ -1,0 +1,76 @@
+import { at, openBounds, type Bounds } from "./bounds.ts";
+import { compile, type Compiled } from "./compile.ts";
+import type { Problem, Schedule } from "./problem.ts";
+import { propagate, searchBelow, span, weighedStarts, type Found, type Limits } from "./search.ts";
+
+/** A schedule, how good it is and how much better another could be. */
+type Solved = {
+  readonly schedule: Schedule;
+  /** Minutes from 0 to the last end; and the least that any schedule takes. */
+  readonly span: number;
+  readonly spanBound: number;
+  /** Of the starts, weighed; `isProven`: no schedule of this span has less. */
+  readonly weighed: number;
+  readonly isProven: boolean;
+};
+
+export type Outcome =
+  | ({ readonly kind: "solved" } & Solved)
+  | { readonly kind: "impossible" }
+  /** The limits were reached before there was a schedule. */
+  | { readonly kind: "gave-up" };
+
+const asSchedule = (problem: Problem, { starts, ways }: Found): Schedule =>
+  new Map(
+    problem.tasks.map((task, i) => [
+      task.id,
+      { start: starts[i] ?? 0, mode: task.modes[ways[i] ?? 0]?.id ?? "" },
+    ]),
+  );
+
+/** Can all end by `end`, as far as propagation alone can tell? */
+function mayEndBy(problem: Compiled, end: number): boolean {
+  const bounds = openBounds(problem);
+  return bounds !== undefined && span.below(bounds, end + 1) && propagate(bounds);
+}
+
+/** The least span that propagation alone cannot rule out: halving between what it can and what it cannot. */
+function leastSpan(bounds: Bounds): number {
+  const { latest, shortest, problem } = bounds;
+  let low = span.cost(bounds);
+  let high = latest.reduce((most, start, i) => Math.max(most, start + at(shortest, i)), low);
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if (mayEndBy(problem, middle)) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+const weighedOf = (found: Found, problem: Compiled): number =>
+  found.starts.reduce((sum, start, i) => sum + start * at(problem.weights, i), 0);
+
+/**
+ * The shortest schedule, and of those the one with the least weighed starts. Exact where the limits allow; else the best
+ * found, with the bound. Every constraint is kept exactly; `impossible` is proven.
+ */
+export function solveSchedule(problem: Problem, limits: Limits): Outcome {
+  const compiled = compile(problem);
+  const bounds = openBounds(compiled);
+  if (!bounds || !propagate(bounds)) return { kind: "impossible" };
+  const low = leastSpan(bounds);
+  const short = searchBelow(bounds, { objective: span, most: Infinity, enough: low }, limits);
+  if (!short.best) return { kind: short.isComplete ? "impossible" : "gave-up" };
+  const objective = weighedStarts(short.best.cost);
+  const most = weighedOf(short.best, compiled);
+  const light = searchBelow(bounds, { objective, most, enough: objective.bound(bounds) }, limits);
+  const best = light.best ?? short.best;
+  return {
+    kind: "solved",
+    schedule: asSchedule(problem, best),
+    span: short.best.cost,
+    spanBound: short.isComplete ? short.best.cost : low,
+    weighed: weighedOf(best, compiled),
+    isProven: short.isComplete && light.isComplete,
+  };
+}

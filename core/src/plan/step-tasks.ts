@@ -1,0 +1,171 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { isHot, writtenFiller, type Line, type Step, type StepTool } from "../recipes/index.ts";
+import {
+  addTask,
+  during,
+  follow,
+  trayParts,
+  type CookingTask,
+  type DishToCook,
+  type Draft,
+} from "./cooking-task.ts";
+import { preparationMin, type StepTimes } from "./step-times.ts";
+import { freshness, handling, warmUps } from "./tables/hand-times.ts";
+
+/** A dish being written into a draft. */
+export type Writing = { readonly dish: DishToCook; readonly draft: Draft; readonly catalogue: Catalogue };
+/** A step with its minutes. `key` names it within the dish; `index` is null of what stands in no step of the recipe. */
+export type Timed = StepTimes & { readonly key: string; readonly index: number | null; readonly step: Step };
+/** The first and the last task of a step. */
+export type Ends = { readonly first: string; readonly last: string };
+
+const hands = { resource: "hands", amount: 1 } as const;
+export const isMachine = (tool: StepTool | null): boolean => tool === "processor" || tool === "blender";
+
+export const infoOf = (
+  { dish }: Writing,
+  { key, index, step, from }: Timed,
+  more: Partial<CookingTask>,
+): CookingTask => ({
+  id: `${dish.id}/${key}/${more.kind ?? "work"}`,
+  dish: dish.id,
+  step: index,
+  kind: "work",
+  tool: step.tool,
+  celsius: step.celsius,
+  minutes: { low: 0, high: 0 },
+  from,
+  method: null,
+  lineIds: [],
+  ...more,
+});
+
+export const exactly = (minutes: number) => ({ low: minutes, high: minutes });
+
+/** How much of the oven a step fills, in hundredths of a tray. */
+const trayAmount = (step: Step, batches: number): number =>
+  Math.max(1, Math.round((step.trayShare ?? 1) * batches * trayParts));
+
+/** What a step keeps busy beside the hands. */
+function usesOf({ tool }: Step, trays: number): { readonly resource: string; readonly amount: number }[] {
+  if (tool === "oven") return [{ resource: "oven", amount: trays }];
+  return tool === "hob" || tool === "grill" || isMachine(tool) ? [{ resource: tool ?? "", amount: 1 }] : [];
+}
+
+/** Heating up before a pot or a tray goes in: not so long before that it cools again. */
+function warmUp(writing: Writing, timed: Timed, before: string): void {
+  const { draft, dish } = writing;
+  const { step } = timed;
+  const inWater = step.tool === "hob" && /\b(?:boil|blanch|steam|poach)/i.test(step.text);
+  const usual =
+    step.tool === "oven" ? warmUps.oven : step.tool === "grill" ? warmUps.grill : inWater ? warmUps.water : 0;
+  const minutes = step.warmUpMin ?? usual;
+  if (minutes === 0) return;
+  const info = infoOf(writing, timed, { kind: "warm-up", minutes: exactly(minutes) });
+  const id = addTask(draft, info, { uses: usesOf(step, trayAmount(step, dish.batches)), weight: 1 });
+  if (step.tool === "oven") draft.ovens.push({ task: id, celsius: step.celsius });
+  follow(draft, [id, before], { most: 10 });
+}
+
+/** Looks at what cooks by itself, as often as the recipe says. */
+function looks(writing: Writing, timed: Timed, at: string): void {
+  const every = timed.step.checkEveryMin;
+  const until = timed.byItself?.high ?? 0;
+  if (every === null) return;
+  // Half a turn before the end none is worth opening the oven for.
+  for (let after = every, count = 1; after <= until - every / 2; after += every, count++) {
+    const info = infoOf(writing, timed, { kind: "look", minutes: exactly(handling.lookMin) });
+    const id = addTask(writing.draft, { ...info, id: `${info.id}-${count}` }, { uses: [hands], weight: 0 });
+    during(writing.draft, [at, id], { after: Math.round(after), giveOrTake: 3 });
+  }
+}
+
+/** Something put in, cooking by itself, and taken out. */
+export function cookedByItself(writing: Writing, timed: Timed, marked: Partial<CookingTask> = {}): Ends {
+  const { draft, dish } = writing;
+  const { step, workMin } = timed;
+  const putIn = addTask(
+    draft,
+    infoOf(writing, timed, { ...marked, kind: "put-in", minutes: exactly(workMin) }),
+    {
+      ...{ uses: [hands], weight: freshness.cooking },
+    },
+  );
+  const minutes = timed.byItself ?? exactly(0);
+  const cooks = addTask(draft, infoOf(writing, timed, { ...marked, kind: "by-itself", minutes }), {
+    uses: usesOf(step, trayAmount(step, dish.batches)),
+    weight: freshness.cooking,
+  });
+  const takeOut = addTask(
+    draft,
+    infoOf(writing, timed, { kind: "take-out", minutes: exactly(handling.takeOutMin) }),
+    { uses: [hands], weight: 0 },
+  );
+  if (step.tool === "oven") draft.ovens.push({ task: cooks, celsius: step.celsius });
+  // A tray is filled while the oven heats; what goes into water waits until it boils.
+  warmUp(writing, timed, step.tool === "oven" ? cooks : putIn);
+  looks(writing, timed, cooks);
+  follow(draft, [putIn, cooks], { most: 2 });
+  follow(draft, [cooks, takeOut], { most: 3 });
+  return { first: putIn, last: takeOut };
+}
+
+/** A machine is washed when a dish is done with it, before another dish's food goes in. */
+function washUp(writing: Writing, timed: Timed, after: string): void {
+  const { draft, dish } = writing;
+  const { step, index } = timed;
+  const isLast = !dish.formula.steps.some((other, i) => i > (index ?? -1) && other.tool === step.tool);
+  if (!isMachine(step.tool) || !isLast) return;
+  const info = infoOf(writing, timed, { kind: "wash-up", minutes: exactly(handling.washMin) });
+  const wash = addTask(draft, info, { uses: [hands, ...usesOf(step, 0)], weight: 0 });
+  follow(draft, [after, wash], { most: 0 });
+}
+
+/** "Let it cool, then …": what stands stands before the work. */
+const standsFirst = (text: string): boolean =>
+  /^(?:let (?:it|them) )?(?:cool|chill|rest|stand|soak)\b[^.;]*\bthen\b/i.test(text);
+
+/** Work at the board, the hob or a machine; and, where something stands by itself, that after or before it. */
+export function worked(writing: Writing, timed: Timed): Ends {
+  const { draft } = writing;
+  const { step, workMin, byItself } = timed;
+  const extra = step.setAside ? handling.setAsideMin : 0;
+  const info = infoOf(writing, timed, { kind: "work", minutes: exactly(workMin + extra) });
+  const work = addTask(draft, info, { uses: [hands, ...usesOf(step, 0)], weight: freshness.cutting });
+  if (step.tool === "hob" || step.tool === "grill") warmUp(writing, timed, work);
+  washUp(writing, timed, work);
+  if (!byItself) return { first: work, last: work };
+  const standing = infoOf(writing, timed, { kind: "by-itself", minutes: byItself });
+  const stands = addTask(draft, standing, { uses: [], weight: 0 });
+  looks(writing, timed, stands);
+  if (standsFirst(step.text)) {
+    follow(draft, [stands, work]);
+    return { first: stands, last: work };
+  }
+  follow(draft, [work, stands], { most: 0 });
+  return { first: work, last: stands };
+}
+
+const isLeafy = (line: Line, catalogue: Catalogue): boolean => {
+  const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
+  return facts?.category === "leaf" || facts?.category === "soft-herb";
+};
+
+/** Getting lines ready before the step that they go into. */
+export function prepared(writing: Writing, timed: Timed, lines: readonly Line[]): void {
+  const { draft, dish, catalogue } = writing;
+  const ofLine = (line: Line): number => preparationMin(line, line.grams * dish.batches);
+  const busy = lines.filter((line) => ofLine(line) > 0);
+  if (busy.length === 0) return;
+  const minutes = Math.max(1, Math.round(busy.reduce((sum, line) => sum + ofLine(line), 0)));
+  const info = infoOf(writing, timed, {
+    ...{ kind: "prepare", minutes: exactly(minutes), tool: "hands", celsius: null, from: "usual" },
+    lineIds: busy.map((line) => line.id),
+  });
+  const weight = busy.some((line) => isLeafy(line, catalogue)) ? freshness.cuttingLeaves : freshness.cutting;
+  const id = addTask(draft, info, { uses: [hands], weight });
+  follow(draft, [id, `${dish.id}/${timed.key}/${firstKind(timed)}`]);
+}
+
+export const cooksByItself = ({ step, byItself }: Timed): boolean => byItself !== null && isHot(step.tool);
+const firstKind = (timed: Timed): string => (cooksByItself(timed) ? "put-in" : "work");

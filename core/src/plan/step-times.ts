@@ -1,0 +1,98 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { isHot, writtenFiller, type Formula, type Line, type Minutes, type Step } from "../recipes/index.ts";
+import { cutTimes, otherStepMin, trimTimes, usualTimes, type HandTime } from "./tables/hand-times.ts";
+
+/** Where minutes come from: the recipe's own words, the tables of cooking, a rule of thumb, or the cook. */
+export const timesFrom = ["recipe", "table", "usual", "cook"] as const;
+export type TimesFrom = (typeof timesFrom)[number];
+
+/** Minutes of a step: of the hands, by itself (low–high), and where they are from. */
+export type StepTimes = {
+  readonly workMin: number;
+  readonly byItself: Minutes | null;
+  readonly from: TimesFrom;
+};
+
+/** A step that heats and says no time, of food that the tables have none for: the cook is asked. */
+export type Unknown = { readonly from: "unknown" };
+
+/** A recipe's minutes of work are for one batch; twice the food takes not quite twice as long. Common practice, no source. */
+const forBatches = (minutes: number, batches: number): number =>
+  Math.max(1, Math.round(minutes * Math.max(0.5, 0.3 + 0.7 * batches)));
+
+const named = (text: string, id: string): boolean => {
+  const word = id.split("-").find((one) => one.length > 3) ?? id;
+  return new RegExp(`\\b${word.replace(/(?:es|s)$/, "")}`, "i").test(text);
+};
+
+/** The lines that a step's words name, by any of the foods that may fill them or by what they are. */
+export const linesNamed = (formula: Formula, step: Step): Line[] =>
+  formula.lines.filter((line) => line.fillers.some(({ ingredient }) => named(step.text, ingredient)));
+
+const minutesOf = (text: string, grams: number, times: readonly HandTime[]): number => {
+  const row = times.find(({ words }) => words.test(text));
+  return row ? Math.max(row.leastMin, (row.minutesPer100g * grams) / 100) : 0;
+};
+
+/** What the hands need to get a line ready, minutes, for so many usable grams: its trim, and its cut. */
+export function preparationMin(line: Line, grams: number): number {
+  const trim = line.trim === null ? "" : line.trim;
+  return (
+    minutesOf(`${trim} ${line.preparation}`, grams, trimTimes) + minutesOf(line.preparation, grams, cutTimes)
+  );
+}
+
+/** Minutes that the tables of cooking give for what a step heats, the longest of its lines; undefined where none is known. */
+function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes | undefined {
+  const mentioned = linesNamed(formula, step).filter((line) => line.cook !== null);
+  const heated = mentioned.length > 0 ? mentioned : formula.lines.filter((line) => line.cook !== null);
+  const rows = heated.flatMap((line) => {
+    const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
+    const row = facts?.changes.find((change) => change.method === line.cook);
+    return row?.minutesLow != null && row.minutesHigh != null
+      ? [{ low: row.minutesLow, high: row.minutesHigh }]
+      : [];
+  });
+  if (rows.length === 0) return undefined;
+  return { low: Math.max(...rows.map((row) => row.low)), high: Math.max(...rows.map((row) => row.high)) };
+}
+
+const saysTime = (step: Step): boolean =>
+  step.activeMin !== null || step.passiveMin !== null || step.wait !== null;
+
+/**
+ * How long a step takes: as the recipe says; else as the tables do for what is heated; else as long as such work usually
+ * takes. `unknown` where it heats and nobody knows for how long.
+ */
+export function stepTimes(
+  {
+    formula,
+    index,
+    batches,
+  }: { readonly formula: Formula; readonly index: number; readonly batches: number },
+  catalogue: Catalogue,
+): StepTimes | Unknown {
+  const step = formula.steps[index];
+  if (!step) return { from: "unknown" };
+  const isMachine = step.tool === "processor" || step.tool === "blender";
+  // What stands by itself in a machine's step stood before it: "let it cool, then run it".
+  const fitting = isMachine ? usualTimes.filter((one) => one.byItself === null) : usualTimes;
+  const usual = fitting.find(({ words }) => words.test(step.text));
+  if (saysTime(step)) {
+    const usually = step.passiveMin || step.wait ? 2 : (usual?.workMin ?? otherStepMin);
+    return {
+      workMin: step.activeMin === null ? usually : forBatches(step.activeMin, batches),
+      byItself: step.passiveMin,
+      from: "recipe",
+    };
+  }
+  if (isHot(step.tool)) {
+    const byItself = tableTimes(formula, step, catalogue);
+    return byItself ? { workMin: 2, byItself, from: "table" } : { from: "unknown" };
+  }
+  return {
+    workMin: forBatches(usual?.workMin ?? otherStepMin, batches),
+    byItself: usual?.byItself ?? null,
+    from: "usual",
+  };
+}

@@ -1,0 +1,41 @@
+import type { StepTool } from "../recipes/index.ts";
+import { cookedLines } from "./tables/cooked-lines.ts";
+import type { TaskKind } from "./cooking-task.ts";
+
+/** What a task has to say: its step's own words, and the lines that are got ready in it with their amounts. */
+export type SpokenTask = {
+  readonly kind: TaskKind;
+  readonly tool: StepTool | null;
+  readonly celsius: number | null;
+  readonly text: string;
+  readonly method: string | null;
+  readonly lines: readonly string[];
+};
+
+const heating = ({ tool, celsius }: SpokenTask): string => {
+  if (tool === "oven") return celsius === null ? "Heat the oven" : `Heat the oven to ${celsius} °C`;
+  return tool === "grill" ? "Heat the grill" : "Bring the water to the boil";
+};
+
+const takingOut = ({ tool }: SpokenTask): string => {
+  if (tool === "hob") return "Take off the hob";
+  return tool === "grill" ? "Take off the grill" : "Take out of the oven";
+};
+
+const words: Readonly<Record<TaskKind, (task: SpokenTask) => string>> = {
+  prepare: ({ lines }) => `Prepare ${lines.join(", ")}`,
+  work: ({ text }) => text,
+  "put-in": ({ text, method, lines }) =>
+    method === null
+      ? text
+      : `${cookedLines.find((how) => how.method.test(method))?.verb ?? "Cook"} ${lines.join(", ")}`,
+  "by-itself": ({ tool }) => (tool === null || tool === "fridge" ? "Stands by itself" : "Cooks by itself"),
+  look: () => "Look and turn",
+  "take-out": takingOut,
+  "warm-up": heating,
+  "wash-up": ({ tool }) => `Wash the ${tool ?? "machine"}`,
+  taste: () => "Taste cold and correct the salt",
+};
+
+/** What a task says to the cook, in a line: on the screen, on paper and in a calendar. */
+export const taskWords = (task: SpokenTask): string => words[task.kind](task);

@@ -1,0 +1,140 @@
+import type { Catalogue } from "../catalogue/index.ts";
+import { isHot, stepOf, writtenFiller, type Formula, type Line } from "../recipes/index.ts";
+import { addTask, follow, type DishToCook, type Draft } from "./cooking-task.ts";
+import {
+  cookedByItself,
+  cooksByItself,
+  exactly,
+  infoOf,
+  isMachine,
+  prepared,
+  worked,
+  type Ends,
+  type Timed,
+  type Writing,
+} from "./step-tasks.ts";
+import { linesNamed, stepTimes } from "./step-times.ts";
+import { cookedLines } from "./tables/cooked-lines.ts";
+import { atTableWithin, coolBeforeMachineMin, coolingMin, handling } from "./tables/hand-times.ts";
+
+/** The moment that everything is on the table: a task without minutes. */
+export const table = "table";
+
+/** A step whose minutes nobody knows: it is asked, and planned without. */
+export type MissingTime = { readonly dish: string; readonly step: number };
+
+/**
+ * The lines that are got ready for each step: for the first that names them; else for the first of all where they are
+ * cooked, and for the last where they are not.
+ */
+function linesByStep(formula: Formula, steps: readonly Timed[]): Map<string, Line[]> {
+  const lines = new Map<string, Line[]>();
+  for (const line of formula.lines) {
+    if (line.recipe !== null) continue;
+    const unnamed = steps.at(line.cook === null ? -1 : 0)?.key ?? "0";
+    const at = steps.find(({ step }) => linesNamed(formula, step).includes(line))?.key ?? unnamed;
+    lines.set(at, [...(lines.get(at) ?? []), line]);
+  }
+  return lines;
+}
+
+type CookedAhead = {
+  readonly last: string;
+  readonly into: string;
+  readonly wait: { readonly least: number };
+};
+
+/** "spread to cool", "cooled", "when cold": cooked food that stands before it goes on. Common practice, no source. */
+const coolsFirst = /\bcool|\bcold/i;
+
+/** Is a line cooked in a step of its recipe? Where any step heats, that is taken to be it. */
+const isHeatedInSteps = ({ dish }: Writing): boolean => dish.formula.steps.some((step) => isHot(step.tool));
+
+/** A cooked line that no step heats ("farro, boiled"): put on, cooked by itself as long as the tables say, taken off. */
+function cookLine(writing: Writing, line: Line, steps: readonly Timed[]): CookedAhead[] {
+  const ingredient = writtenFiller(line)?.ingredient ?? "";
+  const change = writing.catalogue.ingredients
+    .get(ingredient)
+    ?.changes.find(({ method }) => method === line.cook);
+  const how = cookedLines.find(({ method }) => method.test(line.cook ?? ""));
+  if (!how || change?.minutesHigh == null) return [];
+  const step = stepOf(how.water ? "Boil" : "", { tool: how.tool, celsius: change.celsius });
+  const byItself = { low: change.minutesLow ?? change.minutesHigh, high: change.minutesHigh };
+  const timed: Timed = {
+    ...{ key: `cook-${line.id}`, index: null, step, byItself },
+    ...{ workMin: handling.putInMin, from: "table" },
+  };
+  const marked = { method: line.cook, lineIds: [line.id] };
+  const { last } = cookedByItself(writing, timed, marked);
+  const into = steps.find((one) => linesNamed(writing.dish.formula, one.step).includes(line)) ?? steps[0];
+  const least = coolsFirst.test(line.preparation) ? coolingMin : 0;
+  return into ? [{ last, into: into.key, wait: { least } }] : [];
+}
+
+const cookedAhead = (writing: Writing, steps: readonly Timed[]): CookedAhead[] =>
+  isHeatedInSteps(writing)
+    ? []
+    : writing.dish.formula.lines
+        .filter(({ cook }) => cook !== null)
+        .flatMap((line) => cookLine(writing, line, steps));
+
+/** How long a dish that is finished may wait for the table. */
+function toTheTable(writing: Writing, last: Timed, ends: Ends): void {
+  const { draft, dish } = writing;
+  const { wait } = last.step;
+  const within = atTableWithin[dish.formula.kind] ?? null;
+  follow(draft, [ends.last, table], {
+    least: wait?.leastMin ?? 0,
+    most: wait?.mostMin ?? (wait ? null : within),
+  });
+  if (!dish.formula.steps.some((step) => step.tasteCold)) return;
+  const info = infoOf(writing, last, { kind: "taste", minutes: exactly(handling.tasteMin) });
+  const id = addTask(draft, info, { uses: [{ resource: "hands", amount: 1 }], weight: 1 });
+  follow(draft, [ends.last, id], { least: wait?.leastMin ?? 0 });
+  follow(draft, [id, table], { most: 30 });
+}
+
+/**
+ * Between two steps: as long as the recipe lets it stand, and long enough for what is hot before a closed machine. What
+ * goes on in one machine goes on at once, so that no other dish comes between.
+ */
+function waitBetween(before: Timed, next: Timed): { least: number; most: number | null } {
+  const { wait } = before.step;
+  if (!wait && isMachine(before.step.tool) && before.step.tool === next.step.tool)
+    return { least: 0, most: 5 };
+  const isTooHot = isHot(before.step.tool) && isMachine(next.step.tool);
+  return {
+    least: Math.max(wait?.leastMin ?? 0, isTooHot ? coolBeforeMachineMin : 0),
+    most: wait?.mostMin ?? null,
+  };
+}
+
+/**
+ * The tasks of a dish, one after another as its steps stand, with what can go on beside them: getting lines ready, heating
+ * up, looking, washing up. Steps that nobody knows the time of are returned; they are planned without it.
+ */
+export function addDish(draft: Draft, dish: DishToCook, catalogue: Catalogue): MissingTime[] {
+  const writing = { dish, draft, catalogue };
+  const missing: MissingTime[] = [];
+  const steps = dish.formula.steps.map((step, index): Timed => {
+    const given = dish.times.get(index);
+    const at = { key: String(index), index, step };
+    if (given) return { ...given, from: "cook", ...at };
+    const times = stepTimes({ formula: dish.formula, index, batches: dish.batches }, catalogue);
+    if (times.from !== "unknown") return { ...times, ...at };
+    missing.push({ dish: dish.id, step: index });
+    return { workMin: handling.putInMin, byItself: null, from: "usual", ...at };
+  });
+  const ready = linesByStep(dish.formula, steps);
+  const ahead = cookedAhead(writing, steps);
+  let before: { readonly timed: Timed; readonly ends: Ends } | undefined;
+  for (const timed of steps) {
+    const ends = cooksByItself(timed) ? cookedByItself(writing, timed) : worked(writing, timed);
+    prepared(writing, timed, ready.get(timed.key) ?? []);
+    for (const line of ahead) if (line.into === timed.key) follow(draft, [line.last, ends.first], line.wait);
+    if (before) follow(draft, [before.ends.last, ends.first], waitBetween(before.timed, timed));
+    before = { timed, ends };
+  }
+  if (before) toTheTable(writing, before.timed, before.ends);
+  return missing;
+}

@@ -1,0 +1,152 @@
+import { readFileSync } from "node:fs";
+import type { Page } from "@playwright/test";
+import { ask, loseAnswers, notice, signInDemo } from "./cook.ts";
+import { expect, slowDown, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "14-plan" });
+
+test.beforeEach(async ({ page }) => {
+  await signInDemo(page);
+});
+
+/** Opens the plan with a dish, on a day on which any hour is still to come. */
+async function planOf(page: Page, recipe: string): Promise<void> {
+  await page.goto(`/plan?recipe=${recipe}`);
+  await expect(page.getByTestId("plan-dishes").getByRole("listitem")).toHaveCount(1);
+  const inThreeDays = new Date(Date.now() + 3 * 86_400_000);
+  const day = new Intl.DateTimeFormat("en-GB").format(inThreeDays);
+  await page.locator("#plan-day").fill(day);
+  await page.locator("#plan-day").press("Tab");
+  await page.locator("#plan-time").fill("18:30");
+  await expect(page.getByTestId("start-at")).toBeVisible();
+}
+
+async function addDish(page: Page, name: string): Promise<void> {
+  await page.locator("#plan-add").click();
+  await page.getByRole("option", { name }).click();
+}
+
+const rows = (page: Page) => page.getByTestId("plan-task");
+
+test("two dishes for half past six, saved, printed and read by another calendar", async ({ page }) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  await addDish(page, "Sorrel and round lettuce");
+  await expect(rows(page).filter({ hasText: "Toss the leaves" })).toBeVisible();
+  await expect(page.getByText("No plan can start later")).toBeVisible();
+  await expect(rows(page).filter({ hasText: "Heat the oven to 210 °C" })).toBeVisible();
+  await expect(rows(page).filter({ hasText: "28–40 min, planned at 40" })).toBeVisible();
+  const start = (await page.getByTestId("start-at").textContent())?.trim().slice(0, 5) ?? "";
+  await expect(rows(page).first()).toContainText(start);
+  await page.getByTestId("save-plan").click();
+  await expect(notice(page)).toContainText(`Saved: start at ${start}.`);
+  await expect(page.getByTestId("start-at")).toContainText(start);
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByTestId("change-plan")).toBeHidden();
+  await expect(rows(page).first()).toBeVisible();
+  await page.emulateMedia({ media: "screen" });
+  const download = page.waitForEvent("download");
+  await page.getByTestId("plan-calendar").click();
+  const file = readFileSync(await (await download).path(), "utf8");
+  expect(file).toMatch(/^BEGIN:VCALENDAR/);
+  expect(file.match(/BEGIN:VALARM/g)?.length).toBeGreaterThan(5);
+  await page.goto("/plan");
+  await expect(page.getByTestId("saved-plan")).toHaveCount(1);
+});
+
+test("too early is said in minutes, and the change that is offered makes it possible", async ({ page }) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  await page.locator("#plan-home").fill("18:00");
+  const impossible = page.getByTestId("plan-impossible");
+  await expect(impossible).toContainText(/18:30 is .* too early/);
+  await impossible.getByTestId("remedy").filter({ hasText: "On the table at" }).click();
+  await expect(page.getByTestId("start-at")).toBeVisible();
+  await expect(impossible).toBeHidden();
+});
+
+test("a step is fixed by typing a time, by its bar and the keys, and the plan goes round it", async ({
+  page,
+}) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  const machine = rows(page).filter({ hasText: "Let it cool, then run" });
+  await machine.getByRole("button", { name: /^\d\d:\d\d$/ }).click();
+  await page.getByLabel("New time for: Let it cool").fill("15:00");
+  await page.keyboard.press("Enter");
+  await expect(machine).toContainText("you fixed this time");
+  await expect(machine).toContainText("15:00");
+  const bar = page.locator(".bar.work.fixed").first();
+  await bar.press("ArrowRight");
+  await expect(machine).toContainText("15:05");
+  await machine.getByRole("button", { name: "Don't fix it" }).click();
+  await expect(machine).not.toContainText("you fixed this time");
+});
+
+test("a bar that is dragged moves its step", async ({ page }) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  const machine = rows(page).filter({ hasText: "Let it cool, then run" });
+  const time = machine.getByRole("button", { name: /^\d\d:\d\d$/ });
+  const before = (await time.textContent()) ?? "";
+  const bar = page.locator(".bar.work").first();
+  const box = await bar.boundingBox();
+  if (!box) throw new Error("no bar");
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 60, box.y + box.height / 2, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByText("you fixed this time")).toBeVisible();
+  await expect(time).not.toHaveText(before);
+});
+
+test("minutes are typed over in place, and the plan starts earlier", async ({ page }) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  const before = await page.getByTestId("start-at").textContent();
+  const roast = rows(page).filter({ hasText: "28–40 min" });
+  await roast.getByRole("button", { name: "28–40 min, planned at 40" }).click();
+  await page.getByLabel("Minutes for: Cooks by itself").fill("70");
+  await page.keyboard.press("Enter");
+  await expect(rows(page).filter({ hasText: "70 min · your time" })).toBeVisible();
+  await expect(page.getByTestId("start-at")).not.toHaveText(before ?? "");
+});
+
+test("what is chosen survives a reload; a wrong time says so and loses nothing", async ({ page }) => {
+  await planOf(page, "kohlrabi-and-fennel-slaw");
+  await page.locator("#plan-time").fill("25:00");
+  await expect(page.getByText("Enter a time, like 18:30.")).toBeVisible();
+  await page.reload();
+  await expect(page.locator("#plan-time")).toHaveValue("25:00");
+  await expect(page.getByTestId("plan-dishes")).toContainText("Kohlrabi and fennel slaw");
+  await page.locator("#plan-time").fill("19:00");
+  await expect(page.getByTestId("start-at")).toBeVisible();
+});
+
+test("saved with its answer lost and tapped again it is one plan", async ({ page }) => {
+  await planOf(page, "kohlrabi-and-fennel-slaw");
+  const before = (await ask<unknown[]>(page, "/api/plans")).length;
+  await loseAnswers(page, /\/api\/plans$/, 1);
+  await page.getByTestId("save-plan").click();
+  await expect(notice(page)).toContainText("Saved: start at", { timeout: 30_000 });
+  expect((await ask<unknown[]>(page, "/api/plans")).length).toBe(before + 1);
+});
+
+test("a plan is found by the other tablet, and changed there", async ({ page, browser }) => {
+  await planOf(page, "kohlrabi-and-fennel-slaw");
+  await page.getByTestId("save-plan").click();
+  await expect(page.getByTestId("change-plan")).toBeVisible();
+  const other = await browser.newPage();
+  await signInDemo(other);
+  await other.goto(page.url());
+  await other.getByTestId("change-plan").click();
+  await expect(other.locator("#plan-time")).toHaveValue("18:30");
+  await other.locator("#plan-time").fill("20:00");
+  await expect(other.getByTestId("start-at")).toContainText(/19:/);
+  await other.getByTestId("save-plan").click();
+  await expect(other.getByTestId("change-plan")).toBeVisible();
+  await page.reload();
+  await expect(page.getByText("at 20:00")).toBeVisible();
+});
+
+test("on a slow machine the plan still comes, and the page goes on answering", async ({ page }) => {
+  await slowDown(page, 4);
+  await planOf(page, "roast-squash-and-leek-dip");
+  for (const name of ["Farro with tomatillos", "Braised fennel"]) await addDish(page, name);
+  await expect(rows(page).filter({ hasText: "simmer the fennel" })).toBeVisible({ timeout: 20_000 });
+});

@@ -1,0 +1,22 @@
+import type { PlanSchedule, PlanTask, PlanWish } from "@apron/contract";
+
+/** A plan as it was kept: what was wished, when its tasks start, and what they were to the cook then. */
+export type PlanRecord = {
+  readonly id: string;
+  readonly tableAt: Date;
+  readonly startAt: Date;
+  readonly body: {
+    readonly wish: PlanWish;
+    readonly schedule: PlanSchedule;
+    readonly tasks: readonly PlanTask[];
+  };
+};
+
+export type PlanStore = {
+  /** Those whose table is at `since` or later, the next first. */
+  readonly upcoming: (since: Date) => Promise<PlanRecord[]>;
+  readonly get: (id: string) => Promise<PlanRecord | undefined>;
+  readonly put: (plan: PlanRecord, memberId: string) => Promise<void>;
+  /** False when there was none. */
+  readonly drop: (id: string) => Promise<boolean>;
+};

@@ -1,0 +1,20 @@
+import { MoreThanOrEqual, type EntityManager } from "typeorm";
+import type { PlanRecord, PlanStore } from "../../context/ports/plan.store.ts";
+import { PlanTable, type PlanRow } from "../tables/plan.table.ts";
+
+const recordOf = ({ id, tableAt, startAt, body }: PlanRow): PlanRecord => ({ id, tableAt, startAt, body });
+
+export const planStoreOf = (em: EntityManager, kitchenId: string): PlanStore => ({
+  upcoming: async (since) => {
+    const where = { tableAt: MoreThanOrEqual(since) };
+    return (await em.find(PlanTable, { where, order: { tableAt: "ASC", id: "ASC" } })).map(recordOf);
+  },
+  get: async (id) => {
+    const row = await em.findOneBy(PlanTable, { id });
+    return row ? recordOf(row) : undefined;
+  },
+  put: async (plan, memberId) => {
+    await em.upsert(PlanTable, { ...plan, kitchenId, memberId }, ["id"]);
+  },
+  drop: async (id) => ((await em.delete(PlanTable, { id })).affected ?? 0) > 0,
+});

@@ -1,0 +1,63 @@
+import type { PlanDraft, PlanSchedule, PlanTask } from "@apron/contract";
+import { showGrams } from "@apron/core/measure";
+import type { Drafted, PlanSolved, PlanWish } from "@apron/core/plan";
+import { writtenFiller, type Line } from "@apron/core/recipes";
+import type { RequestContext } from "../context/request-context.ts";
+import { nameFor } from "../stock/present-lot.ts";
+import { instantOf } from "./wish-of.ts";
+
+type Planning = { readonly wish: PlanWish; readonly from: Date; readonly context: RequestContext };
+
+function lineWords(line: Line, batches: number, { session, ...context }: RequestContext): string {
+  const { units: system, locale } = session.kitchen;
+  const written = writtenFiller(line)?.ingredient;
+  const name = written === undefined ? "" : nameFor({ session, ...context }, written);
+  return `${name} ${showGrams(line.grams * batches, { system, locale })}`;
+}
+
+/** What each task is to the cook: its step's words, its dish, what is got ready in it. */
+export function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask[] {
+  return [...infos.values()].flatMap((info) => {
+    const dish = wish.dishes.find(({ id }) => id === info.dish);
+    if (!dish) return [];
+    const step = info.step === null ? undefined : dish.formula.steps[info.step];
+    const lines = dish.formula.lines.filter((line) => info.lineIds.includes(line.id));
+    const { id, kind, tool, celsius, minutes, from, method } = info;
+    return [
+      {
+        ...{ id, kind, tool, celsius, minutes, from, method, dish: dish.id, dishName: dish.formula.name },
+        step: info.step,
+        text: step?.text ?? "",
+        doneWhen: step?.doneWhen ?? "",
+        lines: lines.map((line) => lineWords(line, dish.batches, context)),
+      },
+    ];
+  });
+}
+
+export function presentDraft(drafted: Drafted, planning: Planning): PlanDraft {
+  const { wish, from } = planning;
+  const asked = drafted.missing.flatMap(({ dish: id, step }) => {
+    const dish = wish.dishes.find((one) => one.id === id);
+    const text = dish?.formula.steps[step]?.text;
+    return dish && text !== undefined ? [{ dish: id, dishName: dish.formula.name, step, text }] : [];
+  });
+  return {
+    from: from.toISOString(),
+    tableMin: wish.tableAt,
+    problem: {
+      ...drafted.problem,
+      tasks: [...drafted.problem.tasks],
+      lags: [...drafted.problem.lags],
+    },
+    tasks: presentTasks(drafted, planning),
+    asked,
+  };
+}
+
+export const presentSchedule = (solved: PlanSolved, from: Date): PlanSchedule => ({
+  starts: [...solved.schedule].map(([task, { start }]) => ({ task, at: instantOf(from, start) })),
+  startAt: instantOf(from, solved.startAt),
+  latestStart: instantOf(from, solved.latestStart),
+  isProven: solved.isProven,
+});

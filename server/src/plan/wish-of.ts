@@ -1,0 +1,69 @@
+import type { PlanWish } from "@apron/contract";
+import { accept, refuse } from "@apron/core/measure";
+import { longestPlanMin, quietSpans, type DishToCook, type PlanWish as CoreWish } from "@apron/core/plan";
+import { inTurn } from "../context/in-turn.ts";
+import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
+import type { RequestContext } from "../context/request-context.ts";
+import { expandedRecipe } from "../recipes/library.ts";
+
+const msPerMinute = 60_000;
+
+/** Whole minutes from one instant to another; what is left of a minute is dropped. */
+export const minutesAfter = (from: Date, at: string): number =>
+  Math.floor((Date.parse(at) - from.getTime()) / msPerMinute);
+
+export const instantOf = (from: Date, minutes: number): string =>
+  new Date(from.getTime() + minutes * msPerMinute).toISOString();
+
+/** The minute that it is. */
+export const thisMinute = (now: Date): Date =>
+  new Date(Math.floor(now.getTime() / msPerMinute) * msPerMinute);
+
+async function dishOf(wish: PlanWish, index: number, context: RequestContext): Promise<Answer<DishToCook>> {
+  const { key, recipeId, batches } = wish.dishes[index] ?? { key: "", recipeId: "", batches: 1 };
+  const recipe = await expandedRecipe(recipeId, context);
+  if (!recipe) return notFound("recipe-unknown", `dishes.${index}.recipeId`);
+  const given = wish.times.filter((one) => one.dish === key);
+  const times = given.map(({ step, workMin, byItself }) => [step, { workMin, byItself }] as const);
+  return accept({ id: key, formula: recipe.formula, batches, times: new Map(times) });
+}
+
+async function dishesOf(wish: PlanWish, context: RequestContext): Promise<Answer<DishToCook[]>> {
+  const twice = wish.dishes.findIndex(({ key }, i) => wish.dishes.slice(0, i).some((one) => one.key === key));
+  if (twice >= 0) return refuseWith({ code: "listed-twice" }, `dishes.${twice}.key`);
+  const dishes = await inTurn(
+    wish.dishes.map((_, i) => i),
+    (i) => dishOf(wish, i, context),
+  );
+  const refused = dishes.find((one) => !one.ok);
+  return refused && !refused.ok ? refused : accept(dishes.flatMap((one) => (one.ok ? [one.value] : [])));
+}
+
+function awayOf(
+  wish: PlanWish,
+  { from, tableAt, timeZone }: { readonly from: Date; readonly tableAt: number; readonly timeZone: string },
+): CoreWish["away"] {
+  const home = wish.homeAt === null ? 0 : minutesAfter(from, wish.homeAt);
+  const nights = wish.quiet ? quietSpans(wish.quiet, { start: from, minutes: tableAt, timeZone }) : [];
+  return [...(home > 0 ? [{ from: 0, to: home }] : []), ...nights];
+}
+
+/** A wish as the core plans it, in minutes after `from`; refused where its hour is past or two weeks off. */
+export async function wishOf(wish: PlanWish, from: Date, context: RequestContext): Promise<Answer<CoreWish>> {
+  const tableAt = minutesAfter(from, wish.tableAt);
+  if (tableAt <= 0) return refuse({ status: 422, code: "plan-table-past", field: "tableAt" });
+  if (tableAt > longestPlanMin) return refuse({ status: 422, code: "plan-too-far", field: "tableAt" });
+  const turned = wish.times.findIndex(({ byItself }) => byItself !== null && byItself.low > byItself.high);
+  if (turned >= 0) return refuseWith({ code: "low-over-high" }, `times.${turned}.byItself`);
+  const dishes = await dishesOf(wish, context);
+  if (!dishes.ok) return dishes;
+  const { trays, rings, hasGrill } = wish.places;
+  return accept({
+    dishes: dishes.value,
+    tableAt,
+    places: { trays, rings, hasGrill, hasOven: trays > 0 },
+    cooks: wish.cooks,
+    away: awayOf(wish, { from, tableAt, timeZone: context.session.kitchen.timeZone }),
+    fixed: wish.fixed.map(({ task, at }) => ({ task, start: minutesAfter(from, at) })),
+  });
+}

@@ -1,0 +1,16 @@
+import type { Sentences } from "./sentence.ts";
+
+const placeWords: Readonly<Record<string, string>> = { oven: "an oven", hob: "a hob", grill: "a grill" };
+
+export const planSentences: Sentences = {
+  "plan-table-past": () => "That time is already past. Choose a later one.",
+  "plan-too-far": () => "Plans go up to two weeks ahead. Choose an earlier day.",
+  "plan-no-place": (m) =>
+    `${String(m["dishName"])} needs ${placeWords[String(m["tool"])] ?? "something"} that this plan's kitchen doesn't have.`,
+  "plan-impossible": () => "These dishes can't all be ready by then.",
+  "plan-gave-up": () => "No plan was found in the time allowed. Plan fewer dishes at once.",
+  "plan-outdated": () => "A recipe has changed since this plan was made. Plan it again.",
+  "plan-unknown": () => "This plan wasn't found. It may have been deleted.",
+  "listed-twice": () => "This is listed twice.",
+  "low-over-high": () => "The shorter time can't be longer than the longer one.",
+};

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import Checkbox from "primevue/checkbox";
+import { X } from "@lucide/vue";
+import { computed, nextTick, ref } from "vue";
+import { useAllRecipes } from "../client/queries.ts";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import DateField from "../ui/DateField.vue";
+import FieldFrame from "../ui/FieldFrame.vue";
+import FoldOut from "../ui/FoldOut.vue";
+import NumberBox from "../ui/NumberBox.vue";
+import SelectField from "../ui/SelectField.vue";
+import TextBox from "../ui/TextBox.vue";
+import DishTag from "./DishTag.vue";
+import { freshKey, typedTime, type PlanForm } from "./plan-form.ts";
+
+/** What is to be on the table, when, and who and what there is to cook it. */
+defineProps<{ letterOf: (dish: string) => string }>();
+const form = defineModel<PlanForm>({ required: true });
+const { data: recipes } = useAllRecipes();
+const choices = computed(() =>
+  (recipes.value?.recipes ?? []).map(({ id, name }) => ({ value: id, label: name })),
+);
+const adding = ref("");
+async function add(recipeId: string): Promise<void> {
+  const name = choices.value.find(({ value }) => value === recipeId)?.label;
+  await nextTick();
+  adding.value = "";
+  if (name === undefined || form.value.dishes.length >= 12) return;
+  const key = freshKey(recipeId, form.value.dishes);
+  form.value.dishes.push({ key, recipeId, name, batches: 1 });
+}
+/** A dish goes with the times that were fixed and given for it. */
+function remove(key: string): void {
+  const { dishes, fixed, times } = form.value;
+  form.value.dishes = dishes.filter((dish) => dish.key !== key);
+  form.value.fixed = fixed.filter(({ task }) => !task.startsWith(`${key}/`));
+  form.value.times = times.filter(({ dish }) => dish !== key);
+}
+const cooks = computed({
+  get: () => String(form.value.cooks),
+  set: (value: string) => (form.value.cooks = Number(value)),
+});
+const cookChoices = ["1", "2", "3"].map((value) => ({ value, label: value }));
+const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
+  (text.trim() === "" && !isNeeded) || typedTime(text) ? undefined : "Enter a time, like 18:30.";
+</script>
+
+<template>
+  <section class="card panel" aria-label="What, when and who">
+    <ul v-if="form.dishes.length > 0" class="dishes" data-testid="plan-dishes">
+      <li v-for="(dish, i) in form.dishes" :key="dish.key">
+        <DishTag :letter="letterOf(dish.key)" />
+        <span class="small">{{ dish.name }}</span>
+        <NumberBox :id="`batches-${i}`" v-model="dish.batches" label="Batches" needed quiet />
+        <Button text :aria-label="`Remove ${dish.name}`" @click="remove(dish.key)">
+          <X :size="18" aria-hidden="true" />
+        </Button>
+      </li>
+    </ul>
+    <SelectField
+      id="plan-add"
+      v-model="adding"
+      :label="form.dishes.length === 0 ? 'First dish' : 'Another dish'"
+      :choices="choices"
+      placeholder="Choose a recipe"
+      filter
+      @update:model-value="add"
+    />
+    <div class="two">
+      <DateField id="plan-day" v-model="form.day" label="Day" />
+      <FieldFrame label="On the table at" for="plan-time" :problem="timeProblem(form.time, true)">
+        <TextBox id="plan-time" v-model="form.time" inputmode="numeric" />
+      </FieldFrame>
+    </div>
+    <FieldFrame
+      label="The cook gets home at"
+      for="plan-home"
+      hint="Empty: somebody is there all day."
+      :problem="timeProblem(form.homeTime, false)"
+    >
+      <TextBox id="plan-home" v-model="form.homeTime" inputmode="numeric" />
+    </FieldFrame>
+    <div class="cooks">
+      <span class="small"><b>Cooks</b></span>
+      <ChoiceButtons v-model="cooks" label="Cooks" :choices="cookChoices" />
+    </div>
+    <FoldOut title="Kitchen and quiet hours">
+      <div class="fold">
+        <NumberBox id="plan-trays" v-model="form.trays" label="Trays in the oven (0: no oven)" needed />
+        <NumberBox id="plan-rings" v-model="form.rings" label="Rings on the hob" needed />
+        <label class="check"
+          ><Checkbox v-model="form.hasGrill" binary input-id="plan-grill" /> There is a grill</label
+        >
+        <label class="check">
+          <Checkbox v-model="form.isQuiet" binary input-id="plan-quiet" /> Nobody works at night
+        </label>
+        <div v-if="form.isQuiet" class="two">
+          <FieldFrame label="From" for="plan-quiet-from" :problem="timeProblem(form.quietFrom, true)">
+            <TextBox id="plan-quiet-from" v-model="form.quietFrom" inputmode="numeric" />
+          </FieldFrame>
+          <FieldFrame label="Until" for="plan-quiet-to" :problem="timeProblem(form.quietTo, true)">
+            <TextBox id="plan-quiet-to" v-model="form.quietTo" inputmode="numeric" />
+          </FieldFrame>
+        </div>
+      </div>
+    </FoldOut>
+  </section>
+</template>
+
+<style scoped>
+.panel,
+.fold {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.8rem;
+  align-content: start;
+}
+
+.dishes {
+  display: grid;
+  gap: 0.4rem;
+}
+
+.dishes li {
+  display: grid;
+  grid-template-columns: 1.7rem minmax(0, 1fr) 3.6rem 2.4rem;
+  gap: 0.5rem;
+  align-items: center;
+}
+
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 1.3fr) minmax(0, 1fr);
+  gap: 0.6rem;
+}
+
+.cooks,
+.check {
+  display: flex;
+  gap: 0.6rem;
+  align-items: center;
+}
+
+.check {
+  min-height: 36px;
+}
+</style>

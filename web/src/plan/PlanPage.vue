@@ -1,0 +1,152 @@
+<script setup lang="ts">
+import Button from "primevue/button";
+import { computed, watch } from "vue";
+import { useRoute, useRouter } from "vue-router";
+import { call } from "../client/api.ts";
+import { newId } from "../client/new-id.ts";
+import { useNotices } from "../client/notices.ts";
+import { useAllRecipes, useRefresh } from "../client/queries.ts";
+import { useDraft } from "../client/use-draft.ts";
+import { useSubmit } from "../client/use-submit.ts";
+import { sentenceOf } from "../client/words.ts";
+import { dayOfInstant, showClock, todayIso } from "../ui/dates.ts";
+import EmptyState from "../ui/EmptyState.vue";
+import PageHead from "../ui/PageHead.vue";
+import ProblemNote from "../ui/ProblemNote.vue";
+import AskedSteps from "./AskedSteps.vue";
+import KeptPlans from "./KeptPlans.vue";
+import PlanBars from "./PlanBars.vue";
+import PlanChoices from "./PlanChoices.vue";
+import PlanImpossible from "./PlanImpossible.vue";
+import PlanList from "./PlanList.vue";
+import PlanOutcome from "./PlanOutcome.vue";
+import { emptyPlan, formOfPlan, freshKey, letterAt, nextPlan, withFixed, withTimes } from "./plan-form.ts";
+import { usePlan } from "./use-plan.ts";
+
+/** Dishes and an hour in, a timeline out: worked backwards from the table as they are chosen. */
+const route = useRoute();
+const router = useRouter();
+const notices = useNotices();
+const refreshAll = useRefresh();
+const { draft: form } = useDraft("plan", () => emptyPlan(newId(), todayIso()));
+const { state, wish, draft, schedule, tasks, explained, problem, isImproving } = usePlan(form);
+const submission = useSubmit([], { renew: () => (form.value.id = newId()) });
+const tableAt = computed(() => new Date(wish.value?.tableAt ?? 0));
+const letterOf = (dish: string): string => letterAt(form.value.dishes.findIndex(({ key }) => key === dish));
+
+const fix = (task: string, at: Date | null): void => {
+  form.value.fixed = withFixed(form.value, task, at?.toISOString() ?? null);
+};
+
+/** A dish that another page sent here, or a kept plan that is to be changed. */
+const { data: recipes } = useAllRecipes();
+watch(
+  [() => route.query["recipe"], recipes],
+  ([recipeId, known]) => {
+    const recipe = known?.recipes.find(({ id }) => id === recipeId);
+    if (!recipe) return;
+    const batches = Number(route.query["batches"] ?? 1) || 1;
+    const key = freshKey(recipe.id, form.value.dishes);
+    form.value.dishes.push({ key, recipeId: recipe.id, name: recipe.name, batches });
+    void router.replace({ query: {} });
+  },
+  { immediate: true },
+);
+watch(
+  () => route.query["change"],
+  async (id) => {
+    if (typeof id !== "string") return;
+    const plan = await call("getPlan", { params: { id } });
+    form.value = formOfPlan(plan, { dayOf: dayOfInstant, timeOf: showClock });
+    await router.replace({ query: {} });
+  },
+  { immediate: true },
+);
+
+async function keep(): Promise<void> {
+  const [asked, made, from] = [wish.value, schedule.value, draft.value?.from];
+  if (!asked || !made || from === undefined) return;
+  const body = { ...asked, id: form.value.id, from, schedule: made };
+  const saved = await submission.submit("savePlan", { body }, "the plan");
+  if (!saved) return;
+  form.value = nextPlan(form.value, newId());
+  notices.say({ text: `Saved: start at ${showClock(saved.startAt)}.` });
+  await refreshAll();
+  await router.push(`/plan/${saved.id}`);
+}
+</script>
+
+<template>
+  <PageHead
+    title="Plan"
+    lead="Choose dishes and when they are to be on the table. The plan works backwards from there."
+  />
+  <div class="columns">
+    <div class="left">
+      <PlanChoices v-model="form" :letter-of="letterOf" />
+      <KeptPlans />
+    </div>
+    <div class="right" aria-live="polite">
+      <EmptyState
+        v-if="state === 'empty'"
+        title="Nothing to plan yet"
+        text="Choose a first dish. You then see when to start, what runs by itself and what the hands do meanwhile."
+      />
+      <p v-else-if="state === 'working'" class="soft">Planning…</p>
+      <ProblemNote :text="problem ? sentenceOf(problem) : submission.sentence.value" />
+      <AskedSteps
+        v-if="draft && draft.asked.length > 0"
+        :asked="draft.asked"
+        @given="form.times = withTimes(form, $event)"
+      />
+      <PlanImpossible
+        v-if="state === 'impossible'"
+        v-model="form"
+        :explained="explained"
+        :tasks="draft?.tasks ?? []"
+        :table-at="wish?.tableAt ?? ''"
+      />
+      <template v-if="state === 'planned' && schedule">
+        <PlanOutcome :schedule="schedule" :is-improving="isImproving">
+          <Button
+            label="Save this plan"
+            data-testid="save-plan"
+            :loading="submission.pending.value"
+            @click="keep"
+          />
+        </PlanOutcome>
+        <PlanBars :tasks="tasks" :table-at="tableAt" :letter-of="letterOf" movable @moved="fix" />
+        <PlanList
+          :tasks="tasks"
+          :letter-of="letterOf"
+          changeable
+          @retimed="fix"
+          @freed="fix($event, null)"
+          @timed="form.times = withTimes(form, $event)"
+        />
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 20.5rem minmax(0, 1fr);
+  gap: 1.4rem;
+  align-items: start;
+}
+
+.left,
+.right {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 1rem;
+}
+
+@media (max-width: 1000px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

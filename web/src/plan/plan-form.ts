@@ -1,0 +1,107 @@
+import type { PlanWish, RequestOf, SavedPlan } from "@apron/contract";
+import { instantAt } from "@apron/core/measure";
+
+/** A dish in the plan; its key is its own, since one recipe may be in it twice. */
+export type PlanDish = { key: string; recipeId: string; name: string; batches: number };
+
+/** What is chosen and typed on the page; times are HH:MM on the kitchen's clock, "" for none. */
+export type PlanForm = {
+  id: string;
+  dishes: PlanDish[];
+  day: string;
+  time: string;
+  cooks: number;
+  homeTime: string;
+  isQuiet: boolean;
+  quietFrom: string;
+  quietTo: string;
+  trays: number;
+  rings: number;
+  hasGrill: boolean;
+  fixed: { task: string; at: string }[];
+  times: NonNullable<RequestOf<"draftPlan">["body"]["times"]>;
+};
+
+export const emptyPlan = (id: string, day: string): PlanForm => ({
+  ...{ id, day, dishes: [], time: "19:00", cooks: 1, homeTime: "" },
+  ...{ isQuiet: false, quietFrom: "22:00", quietTo: "07:00" },
+  ...{ trays: 2, rings: 4, hasGrill: true, fixed: [], times: [] },
+});
+
+const timeOfDay = /^([01]?\d|2[0-3])[:.]?([0-5]\d)$/;
+
+/** "18:30", "1830", "18.30" as HH:MM; undefined of anything else. */
+export function typedTime(text: string): string | undefined {
+  const [, hour, minute] = timeOfDay.exec(text.trim()) ?? [];
+  return hour === undefined ? undefined : `${hour.padStart(2, "0")}:${minute}`;
+}
+
+/** A time on the plan's day as an instant; undefined where it is none. */
+function instantOn(day: string, time: string, timeZone: string): string | undefined {
+  const read = typedTime(time);
+  return day === "" || read === undefined ? undefined : instantAt(day, read, timeZone).toISOString();
+}
+
+/** What is asked of the server; undefined while something that it needs is missing. */
+export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefined {
+  const tableAt = instantOn(form.day, form.time, timeZone);
+  if (form.dishes.length === 0 || tableAt === undefined) return undefined;
+  const [from, to] = [typedTime(form.quietFrom), typedTime(form.quietTo)];
+  return {
+    dishes: form.dishes.map(({ key, recipeId, batches }) => ({ key, recipeId, batches })),
+    tableAt,
+    cooks: form.cooks,
+    homeAt: instantOn(form.day, form.homeTime, timeZone) ?? null,
+    quiet: form.isQuiet && from !== undefined && to !== undefined ? { from, to } : null,
+    places: { trays: form.trays, rings: form.rings, hasGrill: form.hasGrill },
+    fixed: form.fixed,
+    times: form.times,
+  };
+}
+
+/** A key for a dish that no other has: its recipe's id, cut short, and a number. */
+export function freshKey(recipeId: string, taken: readonly PlanDish[]): string {
+  const base = recipeId.replace(/[^a-z0-9-]/g, "").slice(0, 34) || "dish";
+  const keys = new Set(taken.map(({ key }) => key));
+  let key = base;
+  for (let count = 2; keys.has(key); count++) key = `${base}-${count}`;
+  return key;
+}
+
+/** The letters that dishes have in a plan, in the order in which they were chosen. */
+export const letterAt = (index: number): string => String.fromCharCode(65 + Math.max(0, index));
+
+/** The next plan: the kitchen and its cooks stay as they were, its dishes and times go. */
+export const nextPlan = (form: PlanForm, id: string): PlanForm => ({
+  ...form,
+  ...{ id, dishes: [], fixed: [], times: [], homeTime: "" },
+});
+
+/** Minutes that the cook gave to a step, in place of those given before. */
+export const withTimes = (form: PlanForm, given: PlanForm["times"][number]): PlanForm["times"] => [
+  ...form.times.filter(({ dish, step }) => dish !== given.dish || step !== given.step),
+  given,
+];
+
+/** A time that the cook fixed for a task, in place of the one before; null sets it free. */
+export const withFixed = (form: PlanForm, task: string, at: string | null): PlanForm["fixed"] => [
+  ...form.fixed.filter((one) => one.task !== task),
+  ...(at === null ? [] : [{ task, at }]),
+];
+
+type Zone = { readonly dayOf: (instant: string) => string; readonly timeOf: (instant: string) => string };
+
+/** A kept plan to be changed: its form as it was filled in. */
+export function formOfPlan(plan: SavedPlan, { dayOf, timeOf }: Zone): PlanForm {
+  const { wish, tasks } = plan;
+  const nameOf = (key: string): string => tasks.find(({ dish }) => dish === key)?.dishName ?? key;
+  const { from, to } = wish.quiet ?? { from: "22:00", to: "07:00" };
+  return {
+    ...{ id: plan.id, day: dayOf(wish.tableAt), time: timeOf(wish.tableAt), cooks: wish.cooks },
+    dishes: wish.dishes.map((dish) => ({ ...dish, name: nameOf(dish.key) })),
+    homeTime: wish.homeAt === null ? "" : timeOf(wish.homeAt),
+    ...{ isQuiet: wish.quiet !== null, quietFrom: from, quietTo: to },
+    ...wish.places,
+    ...{ fixed: [...wish.fixed], times: [...wish.times] },
+  };
+}

@@ -1,0 +1,138 @@
+import type { PlanExplained, PlanTask } from "@apron/contract";
+import { counted } from "../ui/plural.ts";
+
+/** A task of the plan with its instants. */
+export type TimedTask = PlanTask & { readonly start: Date; readonly end: Date; readonly isFixed: boolean };
+
+export type Lane = "hands" | "oven" | "hob" | "grill" | "machine" | "standing";
+
+export const lanes: readonly { readonly lane: Lane; readonly label: string }[] = [
+  { lane: "hands", label: "Hands" },
+  { lane: "oven", label: "Oven" },
+  { lane: "hob", label: "Hob" },
+  { lane: "grill", label: "Grill" },
+  { lane: "machine", label: "Machine" },
+  { lane: "standing", label: "By itself" },
+];
+
+const byHand: readonly PlanTask["kind"][] = [
+  "prepare",
+  "work",
+  "put-in",
+  "look",
+  "take-out",
+  "wash-up",
+  "taste",
+];
+
+/** The lanes that a task keeps busy: what the hands do at the hob keeps both. */
+export function lanesOf({ kind, tool }: PlanTask): Lane[] {
+  const hands = byHand.includes(kind);
+  const isBusy = kind === "work" || kind === "wash-up" || kind === "by-itself" || kind === "warm-up";
+  const place: Lane | undefined =
+    tool === "oven" || tool === "hob" || tool === "grill"
+      ? tool
+      : tool === "processor" || tool === "blender"
+        ? "machine"
+        : undefined;
+  if (!hands) return [place && isBusy ? place : "standing"];
+  return place && isBusy ? ["hands", place] : ["hands"];
+}
+
+const list = (names: readonly string[]): string => names.join(", ");
+
+/** Where its minutes come from, where that is not the recipe. */
+export const fromWords: Readonly<Record<PlanTask["from"], string>> = {
+  recipe: "",
+  table: "time from the handbook",
+  usual: "usual time",
+  cook: "your time",
+};
+
+/** "28–40 min, planned at 40"; "12 min". */
+export function minuteWords({ low, high }: PlanTask["minutes"]): string {
+  const [short, long] = [Math.round(low), Math.round(high)];
+  return short === long ? `${long} min` : `${short}–${long} min, planned at ${long}`;
+}
+
+type Remedy = PlanExplained["remedies"][number];
+
+/** What a change that makes the plan possible is called on its button. */
+export function remedyWords(
+  remedy: Remedy,
+  {
+    clock,
+    dishName,
+    taskName,
+  }: {
+    readonly clock: (instant: string) => string;
+    readonly dishName: (key: string) => string;
+    readonly taskName: (task: string) => string;
+  },
+): string {
+  switch (remedy.kind) {
+    case "later":
+      return `On the table at ${clock(remedy.tableAt)}`;
+    case "earlier-home":
+      return `Home by ${clock(remedy.homeAt)}`;
+    case "another-cook":
+      return "One more cook";
+    case "without":
+      return `Without ${dishName(remedy.dish)}`;
+    case "set-free":
+      return `Don't fix the time of “${taskName(remedy.task)}”`;
+  }
+}
+
+/** Why it does not go, in a sentence: the least that clashes. */
+export function clashWords(
+  clash: PlanExplained["clash"],
+  { dishName, cooks }: { readonly dishName: (key: string) => string; readonly cooks: number },
+): string {
+  const dishes = clash.flatMap((one) => (one.kind === "dish" ? [dishName(one.dish)] : []));
+  const parts = [
+    ...dishes,
+    ...(clash.some((one) => one.kind === "away") ? ["the hours when nobody is in the kitchen"] : []),
+    ...(clash.some((one) => one.kind === "fixed") ? ["the times you fixed"] : []),
+    ...(clash.some((one) => one.kind === "hands") ? [counted(cooks, "pair of hands", "pairs of hands")] : []),
+  ];
+  return parts.length === 0 ? "" : `These do not go together before then: ${list(parts)}.`;
+}
+
+/** "18:30 is 20 minutes too early." of a table that would have to be as late as this. */
+export function tooEarlyWords(later: string, form: { readonly time: string; readonly at: string }): string {
+  const minutes = Math.ceil((Date.parse(later) - Date.parse(form.at)) / 60_000);
+  return `${form.time} is ${spanWords(minutes)} too early.`;
+}
+
+/** "40 minutes", "2 h 10 min". */
+const spanWords = (minutes: number): string => {
+  const [hours, rest] = [Math.floor(minutes / 60), minutes % 60];
+  if (hours === 0) return counted(rest, "minute");
+  return rest === 0 ? counted(hours, "hour") : `${hours} h ${rest} min`;
+};
+
+const byHandOf: readonly PlanTask["kind"][] = ["work", "put-in"];
+
+/** May its minutes be typed over? Those of a step's own work, and of what then stands or cooks by itself. */
+export const canGiveMinutes = ({ kind, step }: PlanTask): boolean =>
+  step !== null && (kind === "by-itself" || byHandOf.includes(kind));
+
+/** Minutes given to one task of a step, with what the step's other tasks have; undefined of a task that has no step. */
+export function givenMinutes(
+  task: PlanTask,
+  minutes: number,
+  tasks: readonly PlanTask[],
+):
+  | { dish: string; step: number; workMin: number; byItself: { low: number; high: number } | null }
+  | undefined {
+  const { dish, step } = task;
+  if (step === null) return undefined;
+  const ofStep = tasks.filter((one) => one.dish === dish && one.step === step);
+  const hand = ofStep.find(({ kind }) => byHandOf.includes(kind))?.minutes.high ?? 0;
+  const alone = ofStep.find(({ kind }) => kind === "by-itself")?.minutes ?? null;
+  const given = { low: minutes, high: minutes };
+  return task.kind === "by-itself"
+    ? { dish, step, workMin: Math.round(hand), byItself: given }
+    : { dish, step, workMin: minutes, byItself: alone && { ...alone } };
+}

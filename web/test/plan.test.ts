@@ -1,0 +1,234 @@
+import { describe, expect, it } from "@jest/globals";
+import type { PlanTask, SavedPlan } from "@apron/contract";
+import { barsOf, movedStart } from "../src/plan/bars.ts";
+import {
+  emptyPlan,
+  formOfPlan,
+  freshKey,
+  letterAt,
+  nextPlan,
+  typedTime,
+  wishOfForm,
+  withFixed,
+  withTimes,
+} from "../src/plan/plan-form.ts";
+import {
+  clashWords,
+  givenMinutes,
+  lanesOf,
+  minuteWords,
+  remedyWords,
+  tooEarlyWords,
+} from "../src/plan/plan-words.ts";
+import { timedTasks } from "../src/plan/use-plan.ts";
+
+const aTask = (id: string, more: Partial<PlanTask> = {}): PlanTask => ({
+  ...{ id, dish: id.split("/")[0] ?? "", dishName: "A dish", step: 0, kind: "work", text: "Cut it." },
+  ...{ tool: null, celsius: null, doneWhen: "", method: null, from: "recipe", lines: [] },
+  minutes: { low: 5, high: 5 },
+  ...more,
+});
+
+describe("the form of a plan", () => {
+  it.each([
+    ["18:30", "18:30"],
+    ["1830", "18:30"],
+    ["7.05", "07:05"],
+    ["0:00", "00:00"],
+    ["24:00", undefined],
+    ["18:60", undefined],
+    ["half six", undefined],
+    ["", undefined],
+  ])("takes %p for %p", (text, time) => {
+    expect(typedTime(text)).toBe(time);
+  });
+
+  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2 };
+
+  it("asks for nothing before there is a dish and a time", () => {
+    const form = emptyPlan("one", "2026-11-30");
+    expect(wishOfForm(form, "UTC")).toBeUndefined();
+    expect(wishOfForm({ ...form, dishes: [chosen], time: "late" }, "UTC")).toBeUndefined();
+    expect(wishOfForm({ ...form, dishes: [chosen], day: "" }, "UTC")).toBeUndefined();
+  });
+
+  it("asks in the kitchen's own time", () => {
+    const form = { ...emptyPlan("one", "2026-07-01"), dishes: [chosen], time: "18.30", homeTime: "1615" };
+    expect(wishOfForm(form, "Pacific/Auckland")).toMatchObject({
+      tableAt: "2026-07-01T06:30:00.000Z",
+      homeAt: "2026-07-01T04:15:00.000Z",
+      quiet: null,
+      dishes: [{ key: "dip", recipeId: "dip", batches: 2 }],
+    });
+    const quiet = { ...form, isQuiet: true };
+    expect(wishOfForm(quiet, "UTC")?.quiet).toEqual({ from: "22:00", to: "07:00" });
+    expect(wishOfForm({ ...quiet, quietTo: "?" }, "UTC")?.quiet).toBeNull();
+  });
+
+  it("opens a kept plan as it was filled in", () => {
+    const form = { ...emptyPlan("one", "2026-11-30"), dishes: [chosen], time: "18:30", homeTime: "16:15" };
+    const wish = wishOfForm(form, "UTC");
+    if (!wish) throw new Error("no wish");
+    const schedule = { starts: [], startAt: wish.tableAt, latestStart: wish.tableAt, isProven: true };
+    const saved: SavedPlan = { id: "one", wish, schedule, tasks: [aTask("dip/0/work", { dishName: "Dip" })] };
+    const zone = { dayOf: (at: string) => at.slice(0, 10), timeOf: (at: string) => at.slice(11, 16) };
+    expect(formOfPlan(saved, zone)).toEqual(form);
+  });
+
+  it("gives each dish a key of its own, fit for a task's name", () => {
+    expect(freshKey("dip", [])).toBe("dip");
+    expect(freshKey("dip", [chosen, { ...chosen, key: "dip-2" }])).toBe("dip-3");
+    expect(freshKey("É/!", [])).toBe("dish");
+    expect(freshKey("a".repeat(80), []).length).toBeLessThanOrEqual(40);
+  });
+
+  it("keeps the kitchen for the next plan, not its dishes and times", () => {
+    const form = {
+      ...emptyPlan("one", "2026-11-30"),
+      dishes: [chosen],
+      trays: 1,
+      cooks: 2,
+      homeTime: "16:00",
+    };
+    expect(nextPlan(form, "two")).toMatchObject({ id: "two", dishes: [], homeTime: "", trays: 1, cooks: 2 });
+  });
+
+  it("fixes a time in place of the one before, and frees it again", () => {
+    const form = { ...emptyPlan("one", "2026-11-30"), fixed: withFixed(emptyPlan("", ""), "a", "8") };
+    expect(withFixed(form, "a", "9")).toEqual([{ task: "a", at: "9" }]);
+    expect(withFixed(form, "a", null)).toEqual([]);
+    const times = { dish: "dip", step: 0, workMin: 2, byItself: null };
+    const timed = { ...form, times: withTimes(form, times) };
+    expect(withTimes(timed, { ...times, workMin: 9 })).toEqual([{ ...times, workMin: 9 }]);
+  });
+
+  it("letters its dishes", () => {
+    expect([0, 1, 11].map(letterAt)).toEqual(["A", "B", "L"]);
+  });
+});
+
+const table = new Date("2026-11-30T19:00:00Z");
+const starts = [
+  { task: "a/0/by-itself", at: "2026-11-30T18:10:00Z" },
+  { task: "a/0/put-in", at: "2026-11-30T18:05:00Z" },
+  { task: "b/0/by-itself", at: "2026-11-30T18:20:00Z" },
+  { task: "gone", at: "2026-11-30T18:00:00Z" },
+];
+const tasks = timedTasks(
+  [
+    aTask("a/0/put-in", { kind: "put-in", tool: "oven" }),
+    aTask("a/0/by-itself", { kind: "by-itself", tool: "oven", minutes: { low: 28, high: 40 } }),
+    aTask("b/0/by-itself", { kind: "by-itself", tool: "oven", minutes: { low: 20, high: 20 } }),
+    aTask("b/0/work"),
+  ],
+  { starts },
+  [{ task: "a/0/put-in" }],
+);
+
+describe("a plan as bars", () => {
+  it("has its tasks by the clock, those without a time left out", () => {
+    expect(tasks.map(({ id, isFixed }) => [id, isFixed])).toEqual([
+      ["a/0/put-in", true],
+      ["a/0/by-itself", false],
+      ["b/0/by-itself", false],
+    ]);
+    expect(tasks[1]?.end.toISOString()).toBe("2026-11-30T18:50:00.000Z");
+  });
+
+  it("draws what stands together one under the other, from the first start to the table", () => {
+    const { lanes, ticks, minutes } = barsOf(tasks, table);
+    expect(minutes).toBe(55);
+    expect(lanes.map(({ lane, tracks }) => [lane, tracks])).toEqual([
+      ["hands", 1],
+      ["oven", 2],
+    ]);
+    expect(
+      lanes[1]?.bars.map(({ left, width, track }) => [Math.round(left * 55), Math.round(width * 55), track]),
+    ).toEqual([
+      [5, 40, 0],
+      [15, 20, 1],
+    ]);
+    expect(ticks.map(({ at }) => at.toISOString().slice(11, 16))).toEqual([
+      "18:15",
+      "18:30",
+      "18:45",
+      "19:00",
+    ]);
+  });
+
+  it("moves in whole fives on the clock", () => {
+    expect(movedStart(new Date("2026-11-30T18:07:00Z"), 0.2, 55).toISOString()).toBe(
+      "2026-11-30T18:20:00.000Z",
+    );
+    expect(movedStart(new Date("2026-11-30T18:07:00Z"), -0.2, 55).toISOString()).toBe(
+      "2026-11-30T17:55:00.000Z",
+    );
+  });
+
+  it.each<[PlanTask["kind"], PlanTask["tool"], string[]]>([
+    ["put-in", "oven", ["hands"]],
+    ["by-itself", "oven", ["oven"]],
+    ["warm-up", "grill", ["grill"]],
+    ["work", "processor", ["hands", "machine"]],
+    ["work", "hob", ["hands", "hob"]],
+    ["by-itself", null, ["standing"]],
+    ["by-itself", "fridge", ["standing"]],
+    ["look", "oven", ["hands"]],
+  ])("%s with %s keeps %p busy", (kind, tool, lanes) => {
+    expect(lanesOf(aTask("a", { kind, tool }))).toEqual(lanes);
+  });
+});
+
+describe("what a plan says", () => {
+  it("says minutes as a range with what it is planned at", () => {
+    expect(minuteWords({ low: 28, high: 40 })).toBe("28–40 min, planned at 40");
+    expect(minuteWords({ low: 5, high: 5 })).toBe("5 min");
+  });
+
+  it("says how much too early, in words of the clock", () => {
+    const form = { time: "18:30", at: "2026-11-30T18:30:00Z" };
+    expect(tooEarlyWords("2026-11-30T18:50:00Z", form)).toBe("18:30 is 20 minutes too early.");
+    expect(tooEarlyWords("2026-11-30T18:31:00Z", form)).toBe("18:30 is 1 minute too early.");
+    expect(tooEarlyWords("2026-11-30T20:40:00Z", form)).toBe("18:30 is 2 h 10 min too early.");
+    expect(tooEarlyWords("2026-11-30T20:30:00Z", form)).toBe("18:30 is 2 hours too early.");
+  });
+
+  it("names each remedy and each clash by what it is, never by an id", () => {
+    const about = { clock: (at: string) => at.slice(11, 16), dishName: () => "Dip", taskName: () => "Chill" };
+    const words = (
+      [
+        { kind: "later", tableAt: "2026-11-30T18:50:00Z" },
+        { kind: "earlier-home", homeAt: "2026-11-30T16:00:00Z" },
+        { kind: "another-cook" },
+        { kind: "without", dish: "dip" },
+        { kind: "set-free", task: "dip/0/work" },
+      ] as const
+    ).map((remedy) => remedyWords(remedy, about));
+    expect(words).toEqual([
+      "On the table at 18:50",
+      "Home by 16:00",
+      "One more cook",
+      "Without Dip",
+      "Don't fix the time of “Chill”",
+    ]);
+    const clash = [{ kind: "dish", dish: "dip" }, { kind: "away" }, { kind: "hands" }] as const;
+    expect(clashWords([...clash], { dishName: () => "Dip", cooks: 1 })).toBe(
+      "These do not go together before then: Dip, the hours when nobody is in the kitchen, 1 pair of hands.",
+    );
+    expect(clashWords([], { dishName: () => "", cooks: 1 })).toBe("");
+  });
+
+  it("gives minutes to one task of a step and leaves the others of it as they are", () => {
+    const [putIn, roast] = tasks;
+    if (!putIn || !roast) throw new Error("no tasks");
+    expect(givenMinutes(roast, 50, tasks)).toEqual({
+      ...{ dish: "a", step: 0, workMin: 5 },
+      byItself: { low: 50, high: 50 },
+    });
+    expect(givenMinutes(putIn, 9, tasks)).toEqual({
+      ...{ dish: "a", step: 0, workMin: 9 },
+      byItself: { low: 28, high: 40 },
+    });
+    expect(givenMinutes(aTask("x", { step: null }), 9, tasks)).toBeUndefined();
+  });
+});
