@@ -168,7 +168,9 @@ describe("hands or none", () => {
   it("keeps the sign that it is done without the clock beside it", () => {
     expect(readStep("Roast until the edges char, about 40 minutes.").doneWhen).toBe("the edges char");
     expect(readStep("Cook until a knife slides in, stirring often.").doneWhen).toBe("a knife slides in");
-    expect(readStep("Roast until brown and floury, turn every 12 minutes.").doneWhen).toBe("brown and floury");
+    expect(readStep("Roast until brown and floury, turn every 12 minutes.").doneWhen).toBe(
+      "brown and floury",
+    );
     expect(readStep("Boil until tender, drain.").doneWhen).toBe("tender");
     expect(readStep("Fry until crisp and golden, then lift out.").doneWhen).toBe("crisp and golden");
   });

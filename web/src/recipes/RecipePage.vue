@@ -38,7 +38,12 @@ const lead = computed(() => {
     <PageHead :title="recipe.formula.name" :lead="lead">
       <Button label="Edit" severity="secondary" @click="router.push(`/recipes/${id}/edit`)" />
       <Button label="Print card" severity="secondary" @click="router.push(`/recipes/${id}/card`)" />
-      <Button label="Plan" severity="secondary" data-testid="plan" @click="router.push(`/plan?recipe=${id}`)" />
+      <Button
+        label="Plan"
+        severity="secondary"
+        data-testid="plan"
+        @click="router.push(`/plan?recipe=${id}`)"
+      />
       <Button label="Make this" data-testid="make" @click="router.push(`/cook/${id}`)" />
     </PageHead>
     <TabSet v-model="tab" :tabs="tabs"><RouterView /></TabSet>
