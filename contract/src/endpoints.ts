@@ -19,6 +19,7 @@ import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
+import { cookAlongEndpoints } from "./cook-along.ts";
 import { planEndpoints } from "./plan.ts";
 import { recipeEndpoints } from "./recipe-endpoints.ts";
 import { Today } from "./today.ts";
@@ -167,6 +168,7 @@ export const endpoints = {
   },
   ...recipeEndpoints,
   ...planEndpoints,
+  ...cookAlongEndpoints,
   listMatches: { summary: "Recipes ranked by the surplus they rescue", reply: Matches, status: 200 },
   planMake: {
     summary: "Scale a recipe and fill it from stock",
@@ -211,8 +213,9 @@ export const endpoints = {
     reply: ScaleReading,
     status: 200,
   },
-  streamScale: {
-    summary: "The scale's readings as server-sent events",
+  streamLive: {
+    summary:
+      "All that is live as server-sent events: `reading` of the scale, `kitchen` with its revision after each write",
     reply: ScaleReading,
     status: 200,
     media: "text/event-stream",

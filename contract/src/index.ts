@@ -28,6 +28,7 @@ export { ChangeKitchen, SetUp } from "./kitchen.ts";
 export type { Eater, Kitchen, KitchenSettings, Session, StartPage } from "./kitchen.ts";
 export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
+export type { CookAct, CookAlong, CookEvent } from "./cook-along.ts";
 export type {
   PlanDraft,
   PlanExplained,
@@ -36,6 +37,7 @@ export type {
   PlanTask,
   PlanWish,
   SavedPlan,
+  SchedulingProblem,
   SolvedPlan,
 } from "./plan.ts";
 export type {

@@ -92,6 +92,8 @@ export const paths = {
   getPlan: ["get", "/api/plans/{id}"],
   planCalendar: ["get", "/api/plans/{id}/plan.ics"],
   dropPlan: ["post", "/api/plans/{id}/drop"],
+  getCookAlong: ["get", "/api/plans/{id}/cook"],
+  recordCookEvent: ["post", "/api/plans/{id}/cook/events"],
   listLarder: ["get", "/api/larder"],
   withdraw: ["post", "/api/containers/{id}/withdrawals"],
   undoWithdrawal: ["post", "/api/withdrawals/{id}/undo"],
@@ -100,7 +102,7 @@ export const paths = {
   readScale: ["get", "/api/devices/scale"],
   simulateLoad: ["post", "/api/devices/scale/load"],
   pressScale: ["post", "/api/devices/scale/keys"],
-  streamScale: ["get", "/api/devices/scale/stream"],
+  streamLive: ["get", "/api/live"],
 } as const satisfies Readonly<Record<string, readonly ["get" | "post" | "delete", string]>>;
 
 export type EndpointName = keyof typeof paths;

@@ -192,6 +192,8 @@ export const SavedPlan = z
     wish: PlanWish,
     schedule: PlanSchedule,
     tasks: z.array(PlanTask),
+    from: Instant.meta({ description: "Minute 0 of the problem" }),
+    problem: SchedulingProblem,
   })
   .meta({ id: "SavedPlan" });
 
@@ -247,4 +249,5 @@ export type PlanSchedule = z.infer<typeof PlanSchedule>;
 export type SolvedPlan = z.infer<typeof SolvedPlan>;
 export type PlanExplained = z.infer<typeof PlanExplained>;
 export type PlanSummary = z.infer<typeof PlanSummary>;
+export type SchedulingProblem = z.infer<typeof SchedulingProblem>;
 export type SavedPlan = z.infer<typeof SavedPlan>;

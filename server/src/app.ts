@@ -12,7 +12,7 @@ import { kitchenCatalogues } from "./context/kitchen-catalogue.ts";
 import { catalogueUseCases } from "./catalogue/routes.ts";
 import { cookUseCases } from "./cook/routes.ts";
 import { deviceUseCases } from "./devices/routes.ts";
-import { mountScaleStream } from "./devices/stream.ts";
+import { mountLiveStream } from "./devices/live-stream.ts";
 import { dressingUseCases } from "./dressing/routes.ts";
 import { mountUseCases } from "./http/mount.ts";
 import { mountPhotos } from "./http/photo.ts";
@@ -70,7 +70,7 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, plateUseCases, mountContext);
   mountUseCases(app, exchangeUseCases, mountContext);
   mountUseCases(app, demoUseCases, mountContext);
-  mountScaleStream(app, deps);
+  mountLiveStream(app, deps);
   mountPhotos(app, deps);
   app.all("/api/*", (c) => problemReply(c, { status: 404, code: "no-such-route" }));
   return app;

@@ -103,8 +103,8 @@ describe("through the API", () => {
   it("streams its readings as they settle, and to nobody who is not signed in", async () => {
     kitchen.setNow("2026-09-10T09:10:00");
     await wren.call("simulateLoad", { body: { grams: 320 } });
-    expect((await kitchen.guest.raw("/api/devices/scale/stream")).status).toBe(401);
-    const response = await wren.raw("/api/devices/scale/stream");
+    expect((await kitchen.guest.raw("/api/live")).status).toBe(401);
+    const response = await wren.raw("/api/live");
     expect(response.headers.get("content-type")).toContain("text/event-stream");
     const reader = (response.body as ReadableStream<Uint8Array>).getReader();
     const decoder = new TextDecoder();

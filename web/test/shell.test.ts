@@ -162,7 +162,7 @@ describe("shortcuts", () => {
     const { listOpen } = at(() => useShortcuts(), router);
     pressed("5");
     await settle();
-    expect(router.currentRoute.value.path).toBe("/larder");
+    expect(router.currentRoute.value.path).toBe("/plan");
     pressed("?");
     expect(listOpen.value).toBe(true);
     pressed("?");

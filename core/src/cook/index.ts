@@ -22,3 +22,15 @@ export {
 } from "./reconcile-batch.ts";
 export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";
 export { madeFigures, type MadeFigures, type MadePart } from "./made-figures.ts";
+export { tasteWords, type CookAct, type CookEvent, type TasteWord } from "./cook-event.ts";
+export {
+  foldRun,
+  runsByItself,
+  stateOf,
+  statusAt,
+  type Addition,
+  type CookRun,
+  type RunTask,
+} from "./cook-run.ts";
+export { runPlan, type PlanToCook, type RunPlan } from "./run-plan.ts";
+export { remindersAt, timersAt, type Cooking, type Reminder, type Timer } from "./timers.ts";

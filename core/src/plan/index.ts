@@ -24,3 +24,4 @@ export { timesFrom, type TimesFrom } from "./step-times.ts";
 export { table } from "./tasks-of-dish.ts";
 export { verifySchedule, type Violation } from "./verify-schedule.ts";
 export { taskWords, type SpokenTask } from "./task-words.ts";
+export { replan, type Course, type Happened, type Replanned } from "./replan.ts";

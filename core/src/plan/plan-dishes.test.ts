@@ -1,8 +1,8 @@
 import { describe, expect, it } from "@jest/globals";
+import { aWish, dip, grain, salad, toCook } from "../../test/dishes-to-plan.ts";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
-import { stepOf, type Formula } from "../recipes/index.ts";
-import type { DishToCook } from "./cooking-task.ts";
+import { stepOf } from "../recipes/index.ts";
 import { explainImpossible } from "./explain-impossible.ts";
 import {
   draftPlan,
@@ -15,42 +15,6 @@ import {
 import { verifySchedule } from "./verify-schedule.ts";
 
 const asLongAsItTakes = { goOn: () => true };
-
-const aDish = (id: string, formula: Formula, extra: Partial<DishToCook> = {}): DishToCook => ({
-  ...{ id, formula, batches: 1, times: new Map() },
-  ...extra,
-});
-
-const wishOf = (dishes: readonly DishToCook[], extra: Partial<PlanWish> = {}): PlanWish => ({
-  ...{ dishes, tableAt: 600, cooks: 1, away: [], fixed: [] },
-  places: { trays: 2, rings: 4, hasGrill: true, hasOven: true },
-  ...extra,
-});
-
-/** A dip roasted for half an hour and looked at every ten minutes, cooled before the machine, chilled for an hour. */
-const dip = aFormula([aLine("body", 600, "squash-butternut", { preparation: "halved" })], {
-  name: "Dip",
-  kind: "dip",
-  steps: [
-    stepOf("Roast the squash.", {
-      ...{ tool: "oven", celsius: 200, warmUpMin: 15, trayShare: 1, activeMin: 3 },
-      ...{ passiveMin: { low: 25, high: 30 }, checkEveryMin: 10 },
-    }),
-    stepOf("Let it cool, then run it in the processor.", { tool: "processor", activeMin: 5 }),
-    stepOf("Chill.", { wait: { leastMin: 60, mostMin: null }, activeMin: 1 }),
-  ],
-});
-/** Leaves that are dressed at the last moment. */
-const salad = aFormula([aLine("leaf", 150, "lettuce-looseleaf", { preparation: "torn" })], {
-  name: "Leaves",
-  kind: "leaf-salad",
-  steps: [stepOf("Whisk the dressing.", { activeMin: 4 }), stepOf("Toss the leaves.", { activeMin: 2 })],
-});
-/** Grain boiled in no step of its recipe. */
-const grain = aFormula(
-  [aLine("base", 200, "farro", { cook: "boil", eatenRaw: false, preparation: "boiled, spread to cool" })],
-  { name: "Grain", kind: "grain-salad", steps: [stepOf("Dress the farro.", { activeMin: 3 })] },
-);
 
 function planned(
   wish: PlanWish,
@@ -66,7 +30,7 @@ function planned(
 }
 
 describe("a dish as tasks", () => {
-  const plan = planned(wishOf([aDish("dip", dip)]));
+  const plan = planned(aWish([toCook("dip", dip)]));
 
   it("roasts after the oven is hot, is looked at every ten minutes, and taken out at once", () => {
     expect(plan.at("dip/0/by-itself")).toBeGreaterThanOrEqual(plan.end("dip/0/warm-up"));
@@ -97,12 +61,12 @@ describe("a dish as tasks", () => {
   });
 
   it("dresses leaves at the last moment, within ten minutes of the table", () => {
-    const leaves = planned(wishOf([aDish("salad", salad)]));
+    const leaves = planned(aWish([toCook("salad", salad)]));
     expect(600 - leaves.end("salad/1/work")).toBeLessThanOrEqual(10);
   });
 
   it("boils what no step boils, as long as the tables say, after the water boils", () => {
-    const wish = wishOf([aDish("grain", grain)]);
+    const wish = aWish([toCook("grain", grain)]);
     const { infos } = draftPlan(wish, 600, catalogue);
     const row = catalogue.ingredients.get("farro")?.changes.find(({ method }) => method === "boil");
     expect(infos.get("grain/cook-base/by-itself")).toMatchObject({
@@ -118,10 +82,10 @@ describe("a dish as tasks", () => {
     const odd = aFormula([aLine("one", 100, "lettuce-looseleaf")], {
       steps: [stepOf("Fry it.", { tool: "hob" })],
     });
-    const { missing } = draftPlan(wishOf([aDish("odd", odd)]), 600, catalogue);
+    const { missing } = draftPlan(aWish([toCook("odd", odd)]), 600, catalogue);
     expect(missing).toEqual([{ dish: "odd", step: 0 }]);
     const times = new Map([[0, { workMin: 2, byItself: { low: 8, high: 9 } }]]);
-    const given = draftPlan(wishOf([aDish("odd", odd, { times })]), 600, catalogue);
+    const given = draftPlan(aWish([toCook("odd", odd, { times })]), 600, catalogue);
     expect(given.missing).toEqual([]);
     expect(given.infos.get("odd/0/by-itself")).toMatchObject({ from: "cook", minutes: { low: 8, high: 9 } });
   });
@@ -129,9 +93,9 @@ describe("a dish as tasks", () => {
 
 describe("several dishes", () => {
   it("never ask one pair of hands for two things at once", () => {
-    const plan = planned(wishOf([aDish("a", dip), aDish("b", salad), aDish("c", grain)]));
+    const plan = planned(aWish([toCook("a", dip), toCook("b", salad), toCook("c", grain)]));
     const { infos } = draftPlan(
-      wishOf([aDish("a", dip), aDish("b", salad), aDish("c", grain)]),
+      aWish([toCook("a", dip), toCook("b", salad), toCook("c", grain)]),
       600,
       catalogue,
     );
@@ -147,26 +111,26 @@ describe("several dishes", () => {
       ...dip,
       steps: dip.steps.map((step, i) => (i === 0 ? { ...step, celsius: 160 } : step)),
     };
-    const plan = planned(wishOf([aDish("a", dip), aDish("b", cooler)]));
+    const plan = planned(aWish([toCook("a", dip), toCook("b", cooler)]));
     const [a, b] = [plan.at("a/0/by-itself"), plan.at("b/0/by-itself")].sort((x, y) => x - y);
     expect((b ?? 0) - (a ?? 0)).toBeGreaterThanOrEqual(30 + 10);
-    const same = planned(wishOf([aDish("a", dip), aDish("b", dip)]));
+    const same = planned(aWish([toCook("a", dip), toCook("b", dip)]));
     expect(Math.abs(same.at("a/0/by-itself") - same.at("b/0/by-itself"))).toBeLessThan(30);
   });
 
   it("are ready sooner with two cooks", () => {
-    const dishes = [aDish("a", salad), aDish("b", salad), aDish("c", salad)];
-    expect(planned(wishOf(dishes, { cooks: 2 })).startAt).toBeGreaterThan(planned(wishOf(dishes)).startAt);
+    const dishes = [toCook("a", salad), toCook("b", salad), toCook("c", salad)];
+    expect(planned(aWish(dishes, { cooks: 2 })).startAt).toBeGreaterThan(planned(aWish(dishes)).startAt);
   });
 
   it("leave the hands alone while nobody is there; what cooks by itself goes on", () => {
-    const plan = planned(wishOf([aDish("dip", dip)], { away: [{ from: 560, to: 590 }] }));
+    const plan = planned(aWish([toCook("dip", dip)], { away: [{ from: 560, to: 590 }] }));
     expect(plan.end("dip/2/work")).toBeLessThanOrEqual(560);
   });
 
   it("go round a step that the cook fixed", () => {
     const plan = planned(
-      wishOf([aDish("a", dip), aDish("b", salad)], { fixed: [{ task: "a/1/work", start: 300 }] }),
+      aWish([toCook("a", dip), toCook("b", salad)], { fixed: [{ task: "a/1/work", start: 300 }] }),
     );
     expect(plan.at("a/1/work")).toBe(300);
   });
@@ -174,14 +138,14 @@ describe("several dishes", () => {
 
 describe("what cannot be", () => {
   it("names the place that a kitchen lacks", () => {
-    const wish = wishOf([aDish("dip", dip)], {
+    const wish = aWish([toCook("dip", dip)], {
       places: { trays: 0, rings: 4, hasGrill: true, hasOven: false },
     });
     expect(lackingPlace(draftPlan(wish, 600, catalogue))).toEqual({ tool: "oven", dish: "dip" });
   });
 
   it("says how much later it would go, and that is the very minute", () => {
-    const wish = wishOf([aDish("dip", dip)], { tableAt: 60 });
+    const wish = aWish([toCook("dip", dip)], { tableAt: 60 });
     const earliest = earliestTable(wish, catalogue, asLongAsItTakes) ?? Number.NaN;
     expect(earliest).toBe(133);
     expect(planned({ ...wish, tableAt: earliest }).startAt).toBe(0);
@@ -198,7 +162,7 @@ describe("what cannot be", () => {
     ],
     ["a step fixed too late", { fixed: [{ task: "dip/1/work", start: 580 }] }, ["set-free"], "fixed"],
   ] as const)("%s: each remedy that is offered makes it possible", (_, limits, kinds, clash) => {
-    const wish = wishOf([aDish("dip", dip)], limits);
+    const wish = aWish([toCook("dip", dip)], limits);
     const explained = explainImpossible(wish, catalogue, asLongAsItTakes);
     expect(explained.clash.map(({ kind }) => kind)).toContain(clash);
     expect(explained.remedies.map(({ kind }) => kind)).toEqual(expect.arrayContaining([...kinds]));
@@ -216,7 +180,7 @@ describe("what cannot be", () => {
   });
 
   it("names no more than what clashes", () => {
-    const wish = wishOf([aDish("dip", dip), aDish("salad", salad)], { tableAt: 100 });
+    const wish = aWish([toCook("dip", dip), toCook("salad", salad)], { tableAt: 100 });
     const { clash, remedies } = explainImpossible(wish, catalogue, asLongAsItTakes);
     expect(clash).toEqual([{ kind: "dish", dish: "dip" }]);
     expect(remedies).toContainEqual({ kind: "without", dish: "dip" });

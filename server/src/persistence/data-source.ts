@@ -7,6 +7,7 @@ import { CookedAmounts1764500000000 } from "./migrations/1764500000000-cooked-am
 import { PiecesAsBought1764400000000 } from "./migrations/1764400000000-pieces-as-bought.ts";
 import { PartsAndPieces1764600000000 } from "./migrations/1764600000000-parts-and-pieces.ts";
 import { Plans1764700000000 } from "./migrations/1764700000000-plans.ts";
+import { CookEvents1764800000000 } from "./migrations/1764800000000-cook-events.ts";
 import { BatchInputTable, BatchTable, ContainerTable, WithdrawalTable } from "./tables/batch.table.ts";
 import {
   KitchenTable,
@@ -19,6 +20,7 @@ import { BedTable } from "./tables/bed.table.ts";
 import { DressingWeighingTable, SpoilageTable } from "./tables/lesson.table.ts";
 import { EntryTable, LotTable } from "./tables/lot.table.ts";
 import { OwnFigureTable, OwnIngredientTable } from "./tables/own.table.ts";
+import { CookEventTable } from "./tables/cook-event.table.ts";
 import { PlanTable } from "./tables/plan.table.ts";
 import { RecipePhotoTable, RecipeTable, RecipeVersionTable } from "./tables/recipe.table.ts";
 import { TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/trim.table.ts";
@@ -43,6 +45,7 @@ const entities = [
   DressingWeighingTable,
   SpoilageTable,
   PlanTable,
+  CookEventTable,
   BatchTable,
   BatchInputTable,
   ContainerTable,
@@ -64,6 +67,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       CookedAmounts1764500000000,
       PartsAndPieces1764600000000,
       Plans1764700000000,
+      CookEvents1764800000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

@@ -16,7 +16,7 @@ function lineWords(line: Line, batches: number, { session, ...context }: Request
 }
 
 /** What each task is to the cook: its step's words, its dish, what is got ready in it. */
-export function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask[] {
+function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask[] {
   return [...infos.values()].flatMap((info) => {
     const dish = wish.dishes.find(({ id }) => id === info.dish);
     if (!dish) return [];

@@ -4,7 +4,7 @@ import { draftPlan, verifySchedule, type Schedule } from "@apron/core/plan";
 import type { PlanRecord } from "../context/ports/plan.store.ts";
 import { notFound, refuseWith } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
-import { presentTasks } from "./present-plan.ts";
+import { presentDraft } from "./present-plan.ts";
 import { minutesAfter, wishOf } from "./wish-of.ts";
 
 const summaryOf = ({ id, tableAt, startAt, body }: PlanRecord): PlanSummary => ({
@@ -25,8 +25,7 @@ export const listPlans: UseCase<"listPlans"> = async (_, context) => {
 export const getPlan: UseCase<"getPlan"> = async ({ params }, context) => {
   const plan = await context.stores.plans.get(params.id);
   if (!plan) return notFound("plan-unknown", "id");
-  const { wish, schedule, tasks } = plan.body;
-  return accept({ id: plan.id, wish, schedule, tasks: [...tasks] });
+  return accept({ id: plan.id, ...plan.body });
 };
 
 /** Keeps a plan that holds: its schedule is walked through once more, whoever made it. */
@@ -42,10 +41,10 @@ export const savePlan: UseCase<"savePlan"> = async ({ body }, context) => {
   // A recipe may have changed since it was planned: then this is no plan of it any more.
   if (verifySchedule(drafted.problem, placed).length > 0)
     return refuseWith({ code: "plan-outdated" }, "schedule");
-  const tasks = presentTasks(drafted, { wish: asked.value, from, context });
+  const { tasks, problem } = presentDraft(drafted, { wish: asked.value, from, context });
   const record: PlanRecord = {
     ...{ id, tableAt: new Date(wish.tableAt), startAt: new Date(schedule.startAt) },
-    body: { wish, schedule, tasks },
+    body: { wish, schedule, tasks, problem, from: start },
   };
   await context.stores.plans.put(record, context.session.memberId);
   return accept(summaryOf(record));

@@ -1,55 +1,25 @@
 import type { RequestOf, ScaleReading } from "@apron/contract";
-import { paths } from "@apron/contract/paths";
-import { useDocumentVisibility } from "@vueuse/core";
 import { defineStore } from "pinia";
-import { ref, shallowRef, watch } from "vue";
+import { ref, shallowRef } from "vue";
 import { ApiProblem, call } from "./api.ts";
-
-const tryAgainMs = 2500;
+import { useLive } from "./live.ts";
 
 /** A weight field that can take the scale's reading. */
 type WeightTarget = { readonly take: (grams: number) => void };
 
 type ScaleKey = RequestOf<"pressScale">["body"]["key"];
 
-/** The stream of readings: opened, kept open while the page is seen, opened again when it breaks. */
-function useReadings(take: (reading: ScaleReading) => void, lost: () => void) {
-  let source: EventSource | undefined;
-  let again: ReturnType<typeof setTimeout> | undefined;
-  let wanted = false;
-
-  function close(): void {
-    clearTimeout(again);
-    source?.close();
-    source = undefined;
-  }
-  function open(): void {
-    close();
-    source = new EventSource(paths.streamScale[1]);
-    source.addEventListener("reading", (event: MessageEvent<string>) => {
-      take(JSON.parse(event.data) as ScaleReading);
-    });
-    source.addEventListener("error", () => {
-      lost();
-      close();
-      // A stream says nothing of why it broke: asking once tells a lost session from a lost network.
-      void call("readScale", {}).catch(() => undefined);
-      if (wanted) again = setTimeout(open, tryAgainMs);
-    });
-  }
-  const visibility = useDocumentVisibility();
-  watch(visibility, (seen) => {
-    if (wanted && seen === "visible") open();
-    else close();
-  });
+/** The scale's readings over the live stream, from start to stop. */
+function useReadings(heard: (reading: ScaleReading) => void, lost: () => void) {
+  const live = useLive();
+  let silence: (() => void) | undefined;
   return {
     start: (): void => {
-      wanted = true;
-      open();
+      silence ??= live.listen({ event: "reading", heard: (data) => heard(data as ScaleReading), lost });
     },
     stop: (): void => {
-      wanted = false;
-      close();
+      silence?.();
+      silence = undefined;
     },
   };
 }
@@ -82,11 +52,8 @@ export const useScale = defineStore("scale", () => {
     connected.value = now.plugged;
   }
 
-  const { start, stop } = useReadings(
-    heard,
-    // A scale that cannot be read never writes a weight; the dock says that it is away.
-    () => (connected.value = false),
-  );
+  // A scale that cannot be read never writes a weight; the dock says that it is away.
+  const { start, stop } = useReadings(heard, () => (connected.value = false));
 
   async function answered(asked: Promise<ScaleReading>): Promise<void> {
     const mine = ++turn;

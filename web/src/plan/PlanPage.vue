@@ -29,9 +29,9 @@ const router = useRouter();
 const notices = useNotices();
 const refreshAll = useRefresh();
 const { draft: form } = useDraft("plan", () => emptyPlan(newId(), todayIso()));
-const { state, wish, draft, schedule, tasks, explained, problem, isImproving } = usePlan(form);
+const { state, wish, draft, made, tasks, explained, problem, isImproving, isCurrent } = usePlan(form);
 const submission = useSubmit([], { renew: () => (form.value.id = newId()) });
-const tableAt = computed(() => new Date(wish.value?.tableAt ?? 0));
+const tableAt = computed(() => new Date(made.value?.wish.tableAt ?? 0));
 const letterOf = (dish: string): string => letterAt(form.value.dishes.findIndex(({ key }) => key === dish));
 
 const fix = (task: string, at: Date | null): void => {
@@ -64,9 +64,10 @@ watch(
 );
 
 async function keep(): Promise<void> {
-  const [asked, made, from] = [wish.value, schedule.value, draft.value?.from];
-  if (!asked || !made || from === undefined) return;
-  const body = { ...asked, id: form.value.id, from, schedule: made };
+  const plan = made.value;
+  if (!plan || !isCurrent.value) return;
+  const { wish: asked, draft: drafted, schedule } = plan;
+  const body = { ...asked, id: form.value.id, from: drafted.from, schedule };
   const saved = await submission.submit("savePlan", { body }, "the plan");
   if (!saved) return;
   form.value = nextPlan(form.value, newId());
@@ -106,12 +107,12 @@ async function keep(): Promise<void> {
         :tasks="draft?.tasks ?? []"
         :table-at="wish?.tableAt ?? ''"
       />
-      <template v-if="state === 'planned' && schedule">
-        <PlanOutcome :schedule="schedule" :is-improving="isImproving">
+      <template v-if="state === 'planned' && made">
+        <PlanOutcome :schedule="made.schedule" :is-improving="isImproving">
           <Button
             label="Save this plan"
             data-testid="save-plan"
-            :loading="submission.pending.value"
+            :loading="submission.pending.value || !isCurrent"
             @click="keep"
           />
         </PlanOutcome>

@@ -3,13 +3,13 @@ import { onUnmounted, toRaw } from "vue";
 import type { SolverAnswer, SolverOrder } from "./plan-solver.worker.ts";
 
 /** Solves in a worker of its own; a new order ends the one before. */
-export function usePlanSolver(answered: (answer: SolverAnswer) => void) {
+export function usePlanSolver() {
   let worker: Worker | undefined;
   function stop(): void {
     worker?.terminate();
     worker = undefined;
   }
-  function solve({ problem, tableMin }: PlanDraft): void {
+  function solve({ problem, tableMin }: PlanDraft, answered: (answer: SolverAnswer) => void): void {
     stop();
     const mine = new Worker(new URL("./plan-solver.worker.ts", import.meta.url), { type: "module" });
     worker = mine;

@@ -1,4 +1,4 @@
-import type { PlanDraft, PlanExplained, PlanSchedule, PlanTask } from "@apron/contract";
+import type { PlanDraft, PlanExplained, PlanSchedule, PlanTask, PlanWish } from "@apron/contract";
 import { watchDebounced } from "@vueuse/core";
 import { computed, ref, shallowRef, watch, type Ref } from "vue";
 import { ApiProblem, call } from "../client/api.ts";
@@ -40,34 +40,62 @@ export function timedTasks(
   return timed.sort((a, b) => a.start.getTime() - b.start.getTime() || a.end.getTime() - b.end.getTime());
 }
 
-/** What is known of the plan being made; `turn` counts what was asked, so that an answer to an older wish says nothing. */
+/** A plan that was made: of which wish, what its tasks are, when they start. The three belong together. */
+type MadePlan = { readonly wish: PlanWish; readonly draft: PlanDraft; readonly schedule: PlanSchedule };
+
+/** What is known of the plan being made. */
 const planRefs = () => ({
   state: ref<PlanState>("empty"),
   draft: shallowRef<PlanDraft>(),
-  schedule: shallowRef<PlanSchedule>(),
+  made: shallowRef<MadePlan>(),
   explained: shallowRef<PlanExplained>(),
   problem: shallowRef<ApiProblem>(),
   isImproving: ref(false),
+  /** What is shown is of what is asked now, not of what was asked before. */
+  isCurrent: ref(false),
 });
 type PlanRefs = ReturnType<typeof planRefs>;
 
 /** Takes an answer of the solver in. Gives true where there is no plan and the reason is to be asked for. */
-function takeAnswer(plan: PlanRefs, answer: SolverAnswer, from: string): boolean {
+function takeAnswer(
+  plan: PlanRefs,
+  answer: SolverAnswer,
+  { wish, draft }: Pick<MadePlan, "wish" | "draft">,
+): boolean {
   plan.isImproving.value = answer.kind === "solved" && !answer.isLast;
   if (answer.kind === "solved") {
-    plan.schedule.value = scheduleOf(answer, from);
-    plan.state.value = "planned";
+    plan.made.value = { wish, draft, schedule: scheduleOf(answer, draft.from) };
+    [plan.state.value, plan.isCurrent.value] = ["planned", true];
     return false;
   }
   // What was shown already stays: only the search for a better one came to nothing.
-  if (answer.kind === "gave-up" && plan.state.value === "planned") return false;
-  plan.schedule.value = undefined;
-  plan.state.value = "impossible";
+  if (answer.kind === "gave-up" && plan.isCurrent.value) return false;
+  [plan.made.value, plan.state.value] = [undefined, "impossible"];
   return true;
 }
 
 function clearPlan(plan: PlanRefs): void {
-  [plan.draft.value, plan.schedule.value, plan.state.value] = [undefined, undefined, "empty"];
+  [plan.draft.value, plan.made.value, plan.state.value] = [undefined, undefined, "empty"];
+}
+
+/** Counts what is asked, so that an answer to what was asked before says nothing. */
+function turnsOf(plan: PlanRefs) {
+  let turn = 0;
+  const isNow = (): (() => boolean) => {
+    const mine = turn;
+    return () => mine === turn;
+  };
+  const ask = async <Reply>(asked: Promise<Reply>, take: (reply: Reply) => void): Promise<void> => {
+    const mine = isNow();
+    try {
+      const reply = await asked;
+      if (mine()) take(reply);
+    } catch (error) {
+      if (!(error instanceof ApiProblem)) throw error;
+      if (mine()) [plan.problem.value, plan.state.value] = [error, "refused"];
+    }
+  };
+  return { isNow, ask, next: () => (turn += 1) };
 }
 
 /** Plans as the form changes: drafted by the kitchen's server, solved in a worker here, explained where it cannot be. */
@@ -75,38 +103,32 @@ export function usePlan(form: Ref<PlanForm>) {
   const session = useSession();
   const wish = computed(() => wishOfForm(form.value, session.session?.kitchen.timeZone ?? "UTC"));
   const plan = planRefs();
-  let turn = 0;
-  const ask = async <Reply>(asked: Promise<Reply>, take: (reply: Reply) => void): Promise<void> => {
-    const mine = turn;
-    try {
-      const reply = await asked;
-      if (mine === turn) take(reply);
-    } catch (error) {
-      if (!(error instanceof ApiProblem)) throw error;
-      if (mine === turn) [plan.problem.value, plan.state.value] = [error, "refused"];
-    }
-  };
-  const solver = usePlanSolver((answer) => {
-    const [drafted, asked] = [plan.draft.value, wish.value];
-    if (!drafted || !asked || !takeAnswer(plan, answer, drafted.from)) return;
-    void ask(call("explainPlan", { body: asked }), (reply) => (plan.explained.value = reply));
-  });
+  const { ask, isNow, next } = turnsOf(plan);
+  const solver = usePlanSolver();
   async function again(): Promise<void> {
-    solver.stop();
-    [plan.explained.value, plan.problem.value] = [undefined, undefined];
     const asked = wish.value;
+    [plan.explained.value, plan.problem.value] = [undefined, undefined];
     if (!asked) return clearPlan(plan);
     if (plan.state.value !== "planned") plan.state.value = "working";
-    await ask(call("draftPlan", { body: asked }), (drafted) => {
-      plan.draft.value = drafted;
-      solver.solve(drafted);
+    const mine = isNow();
+    await ask(call("draftPlan", { body: asked }), (draft) => {
+      plan.draft.value = draft;
+      solver.solve(draft, (answer) => {
+        if (!mine() || !takeAnswer(plan, answer, { wish: asked, draft })) return;
+        void ask(call("explainPlan", { body: asked }), (reply) => (plan.explained.value = reply));
+      });
     });
   }
-  watch(wish, () => (turn += 1), { deep: true });
+  function changed(): void {
+    next();
+    plan.isCurrent.value = false;
+    solver.stop();
+  }
+  watch(wish, changed, { deep: true });
   watchDebounced(wish, () => void again(), { deep: true, debounce: 250, immediate: true });
   const tasks = computed(() => {
-    const [drafted, made] = [plan.draft.value, plan.schedule.value];
-    return drafted && made ? timedTasks(drafted.tasks, made, form.value.fixed) : [];
+    const now = plan.made.value;
+    return now ? timedTasks(now.draft.tasks, now.schedule, form.value.fixed) : [];
   });
   return { ...plan, wish, tasks };
 }

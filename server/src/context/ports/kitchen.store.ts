@@ -27,6 +27,8 @@ type KitchenChange = Partial<
 
 /** What a kitchen may change of itself. */
 export type KitchenStore = {
+  /** As it is now; it grows by one with every write. */
+  readonly revision: () => Promise<number>;
   readonly change: (to: KitchenChange) => Promise<void>;
   /**
    * Changes the settings from what they are now, in this transaction, not from what a session saw earlier: two who

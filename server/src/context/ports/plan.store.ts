@@ -1,4 +1,4 @@
-import type { PlanSchedule, PlanTask, PlanWish } from "@apron/contract";
+import type { CookEvent, PlanSchedule, PlanTask, PlanWish, SchedulingProblem } from "@apron/contract";
 
 /** A plan as it was kept: what was wished, when its tasks start, and what they were to the cook then. */
 export type PlanRecord = {
@@ -8,7 +8,10 @@ export type PlanRecord = {
   readonly body: {
     readonly wish: PlanWish;
     readonly schedule: PlanSchedule;
-    readonly tasks: readonly PlanTask[];
+    readonly tasks: PlanTask[];
+    /** Minute 0 of the problem, UTC instant. */
+    readonly from: string;
+    readonly problem: SchedulingProblem;
   };
 };
 
@@ -17,6 +20,10 @@ export type PlanStore = {
   readonly upcoming: (since: Date) => Promise<PlanRecord[]>;
   readonly get: (id: string) => Promise<PlanRecord | undefined>;
   readonly put: (plan: PlanRecord, memberId: string) => Promise<void>;
+  /** What was said while cooking it, in the order in which it arrived. */
+  readonly eventsOf: (planId: string) => Promise<CookEvent[]>;
+  /** Writes a fact down; one that is there already is left as it is. */
+  readonly addEvent: (planId: string, event: CookEvent, memberId: string) => Promise<void>;
   /** False when there was none. */
   readonly drop: (id: string) => Promise<boolean>;
 };

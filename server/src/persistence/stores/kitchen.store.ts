@@ -4,6 +4,10 @@ import type { KitchenStore } from "../../context/ports/kitchen.store.ts";
 import { KitchenTable } from "../tables/kitchen.table.ts";
 
 export const kitchenStoreOf = (em: EntityManager, id: string): KitchenStore => ({
+  revision: async () => {
+    const [row] = await em.query<{ revision: number }[]>("select revision from kitchen where id = $1", [id]);
+    return Number(row?.revision ?? 0);
+  },
   change: async (to) => {
     if (Object.keys(to).length > 0) await em.update(KitchenTable, { id }, to);
   },

@@ -1,5 +1,6 @@
 import { MoreThanOrEqual, type EntityManager } from "typeorm";
 import type { PlanRecord, PlanStore } from "../../context/ports/plan.store.ts";
+import { CookEventTable } from "../tables/cook-event.table.ts";
 import { PlanTable, type PlanRow } from "../tables/plan.table.ts";
 
 const recordOf = ({ id, tableAt, startAt, body }: PlanRow): PlanRecord => ({ id, tableAt, startAt, body });
@@ -15,6 +16,14 @@ export const planStoreOf = (em: EntityManager, kitchenId: string): PlanStore => 
   },
   put: async (plan, memberId) => {
     await em.upsert(PlanTable, { ...plan, kitchenId, memberId }, ["id"]);
+  },
+  eventsOf: async (planId) => {
+    const rows = await em.find(CookEventTable, { where: { planId }, order: { seq: "ASC" } });
+    return rows.map(({ body }) => body);
+  },
+  addEvent: async (planId, event, memberId) => {
+    const row = { id: event.id, kitchenId, planId, at: new Date(event.at), memberId, body: event };
+    await em.createQueryBuilder().insert().into(CookEventTable).values(row).orIgnore().execute();
   },
   drop: async (id) => ((await em.delete(PlanTable, { id })).affected ?? 0) > 0,
 });

@@ -12,5 +12,6 @@ export const planSentences: Sentences = {
   "plan-outdated": () => "A recipe has changed since this plan was made. Plan it again.",
   "plan-unknown": () => "This plan wasn't found. It may have been deleted.",
   "listed-twice": () => "This is listed twice.",
+  "not-in-plan": () => "The plan was changed and no longer has this step.",
   "low-over-high": () => "The shorter time can't be longer than the longer one.",
 };

@@ -1,0 +1,122 @@
+import type { Lag, Moment, Problem, Task } from "./problem.ts";
+import type { Limits } from "./search.ts";
+import { solveSchedule } from "./solve-schedule.ts";
+import { longestPlanMin } from "./plan-dishes.ts";
+import { table } from "./tasks-of-dish.ts";
+
+/** When something began and ended, or is going to end; minutes of the plan. */
+export type Course = { readonly start: number; readonly end: number };
+
+/** What has become of a plan so far. What is in neither is still to come. */
+export type Happened = {
+  /** Done, skipped, or of no use any more. */
+  readonly ended: ReadonlyMap<string, Course>;
+  /** Begun; with the minute at which it should end. */
+  readonly running: ReadonlyMap<string, Course>;
+};
+
+/** A plan as it goes on from `now`. */
+export type Replanned = {
+  /** Minutes at which what is still to come starts. */
+  readonly starts: ReadonlyMap<string, number>;
+  readonly tableAt: number;
+  /** Every longest wait is kept; else food has stood, or is going to stand, longer than the recipe would have it. */
+  readonly keepsWaits: boolean;
+};
+
+export type PlanToReplan = {
+  readonly problem: Problem;
+  readonly starts: ReadonlyMap<string, number>;
+  readonly happened: Happened;
+  readonly now: number;
+};
+
+type Way = { readonly release: "planned" | "now"; readonly keepsWaits: boolean };
+
+const momentOf = (course: Course, { at }: Moment): number => (at === "start" ? course.start : course.end);
+
+/** When a task that is still to come may start, after what has ended or begun; and by when it should. */
+function windowOf(task: Task, plan: PlanToReplan, way: Way): Task["window"] {
+  const planned = way.release === "planned" ? (plan.starts.get(task.id) ?? plan.now) : plan.now;
+  let [from, to] = [Math.max(plan.now, planned), 2 * longestPlanMin];
+  const minutes = task.modes[0]?.minutes ?? 0;
+  for (const { from: first, to: then, least, most } of plan.problem.lags) {
+    const { ended, running } = plan.happened;
+    const course = then.task === task.id ? (ended.get(first.task) ?? running.get(first.task)) : undefined;
+    if (!course) continue;
+    const [began, ofStart] = [momentOf(course, first), then.at === "start" ? 0 : minutes];
+    if (least !== null) from = Math.max(from, Math.ceil(began + least - ofStart));
+    // What is over already cannot be kept: it is done as soon as there are hands for it.
+    const latest = most === null ? to : Math.floor(began + most - ofStart) + minutes;
+    if (way.keepsWaits && latest >= plan.now + minutes) to = Math.min(to, latest);
+  }
+  return { from, to };
+}
+
+const withoutMost = (lag: Lag): Lag => ({ ...lag, most: null });
+
+/** A task that has begun keeps its place for as long as it goes on; its hands are free where that could not be. */
+function runningTask(task: Task, { start, end }: Course, way: Way): Task {
+  const [mode] = task.modes;
+  const uses = way.keepsWaits ? (mode?.uses ?? []) : [];
+  const minutes = Math.max(0, Math.round(end - start));
+  const from = Math.round(start);
+  return {
+    ...task,
+    modes: [{ id: mode?.id ?? "only", minutes, uses }],
+    window: { from, to: from + minutes },
+    weight: 0,
+  };
+}
+
+/** The problem that is left: what has ended is gone, what has begun stands where it is. */
+function whatIsLeft(plan: PlanToReplan, way: Way): Problem {
+  const { problem, happened, now } = plan;
+  const tasks = problem.tasks
+    .filter(({ id }) => !happened.ended.has(id))
+    .map((task): Task => {
+      const course = happened.running.get(task.id);
+      if (course) return runningTask(task, course, way);
+      return { ...task, window: windowOf(task, plan, way), weight: task.id === table ? 0 : 1 };
+    });
+  const isToCome = (id: string): boolean => !happened.ended.has(id) && !happened.running.has(id);
+  const isLeft = (id: string): boolean => !happened.ended.has(id);
+  return {
+    tasks,
+    // What has begun waits for nothing; what waits for it does so by its window.
+    lags: problem.lags
+      .filter(({ from, to }) => isToCome(from.task) && isToCome(to.task))
+      .map((lag) => (way.keepsWaits ? lag : withoutMost(lag))),
+    resources: problem.resources.map((resource) => ({
+      ...resource,
+      // Whoever says that something is done is there.
+      closed: resource.closed.filter((span) => span.to > now && span.from > now),
+    })),
+    separations: problem.separations.filter(({ tasks: [a, b] }) => isLeft(a) && isLeft(b)),
+  };
+}
+
+function solveIn(plan: PlanToReplan, way: Way, limits: Limits): Replanned | undefined {
+  const solved = solveSchedule(whatIsLeft(plan, way), limits);
+  if (solved.kind !== "solved") return undefined;
+  const { ended, running } = plan.happened;
+  const starts = [...solved.schedule]
+    .filter(([id]) => !ended.has(id) && !running.has(id))
+    .map(([id, { start }]) => [id, start] as const);
+  const tableAt = solved.schedule.get(table)?.start ?? plan.now;
+  return { starts: new Map(starts), tableAt, keepsWaits: way.keepsWaits };
+}
+
+/**
+ * The rest of a plan from what has happened so far: everything at the time that was planned where that still goes, later
+ * where it does not; where the table would be late, whatever can begin earlier does. What has happened stays as it was.
+ * Undefined where the limits came before any such plan.
+ */
+export function replan(plan: PlanToReplan, limits: Limits): Replanned | undefined {
+  const asPlanned = solveIn(plan, { release: "planned", keepsWaits: true }, limits);
+  const wanted = plan.starts.get(table) ?? plan.now;
+  if (asPlanned && asPlanned.tableAt <= Math.max(wanted, plan.now)) return asPlanned;
+  const sooner = solveIn(plan, { release: "now", keepsWaits: true }, limits);
+  if (sooner && (!asPlanned || sooner.tableAt < asPlanned.tableAt)) return sooner;
+  return asPlanned ?? solveIn(plan, { release: "now", keepsWaits: false }, limits);
+}
