@@ -1,5 +1,16 @@
 import type { Page } from "@playwright/test";
-import { ask } from "./cook.ts";
+import { ask, tell } from "./cook.ts";
+
+/** A saved plan of one dish; its id. */
+async function planToCook(page: Page): Promise<string> {
+  const dishes = [{ key: "dip", recipeId: "roast-squash-and-leek-dip" }];
+  const wish = { dishes, tableAt: new Date(Date.now() + 200 * 60_000).toISOString() };
+  type Solved = { from: string; schedule: unknown };
+  const { from, schedule } = await tell<Solved>(page, "/api/plans/solve", wish);
+  const id = crypto.randomUUID();
+  await tell(page, "/api/plans", { ...wish, id, from, schedule });
+  return id;
+}
 
 /** Every main view, with what is there once it has loaded. */
 export async function views(page: Page): Promise<(readonly [path: string, ready: string])[]> {
@@ -13,6 +24,7 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     [`/trim/${lots[0]?.id}`, of("save-trim")],
     ["/match", of("make")],
     ["/plan?recipe=roast-squash-and-leek-dip", of("plan-dishes")],
+    [`/plan/${await planToCook(page)}/cook`, of("now-card")],
     ["/cook/chard-and-hazelnut-pesto", of("store-jar-fridge")],
     ["/larder", of("take-one")],
     [`/label/${containers[0]?.id}`, of("label-sheet")],

@@ -222,6 +222,23 @@ describe("the rest of a plan", () => {
     expect(later.tableAt).toBe(dipPlan.tableAt + 10 * minute);
   });
 
+  it("what is begun early pulls nothing else forward", () => {
+    const begin = Math.min(...three.tasks.map(({ id }) => plannedAt(three, id)));
+    const early = goesOn(
+      three,
+      [done("dip/0/prepare", begin - 6), done("dip/0/put-in", begin - 5)],
+      begin - 4,
+    );
+    expect(early.tableAt).toBe(three.tableAt);
+    for (const id of ["leaves/0/work", "leaves/1/work", "grain/0/work", "grain/cook-base/put-in"])
+      expect(Math.abs((early.starts.get(id) ?? 0) - atMinute(plannedAt(three, id)))).toBeLessThanOrEqual(
+        10 * minute,
+      );
+    // What belongs to the roast comes with it.
+    const takenOut = ((early.starts.get("dip/0/take-out") ?? 0) - atMinute(begin - 5 + 30)) / minute;
+    expect([takenOut >= 0, takenOut <= 3]).toEqual([true, true]);
+  });
+
   it("never asks one pair of hands for two things, starts nothing in the past, and has the table last", () => {
     check(
       fc.property(someEvents, fc.integer({ min: 400, max: 760 }), (events, now) => {

@@ -51,7 +51,7 @@ function countedEvents(events: readonly CookEvent[]): CookEvent[] {
 }
 
 /** What begins by itself when a task is done: what was planned to stand or cook right after it, in its own dish. */
-function startedBy(task: RunTask, tasks: readonly RunTask[]): RunTask | undefined {
+export function startedBy(task: RunTask, tasks: readonly RunTask[]): RunTask | undefined {
   if (task.kind !== "put-in" && task.kind !== "work" && task.kind !== "take-out") return undefined;
   const rest = tasks
     .filter((other) => other.dish === task.dish && other.plannedAt > task.plannedAt)

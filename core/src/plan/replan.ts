@@ -1,7 +1,7 @@
-import type { Lag, Moment, Problem, Task } from "./problem.ts";
+import type { Lag, Moment, Problem, Schedule, Task } from "./problem.ts";
 import type { Limits } from "./search.ts";
 import { solveSchedule } from "./solve-schedule.ts";
-import { longestPlanMin } from "./plan-dishes.ts";
+import { longestPlanMin, solvePlan } from "./plan-dishes.ts";
 import { table } from "./tasks-of-dish.ts";
 
 /** When something began and ended, or is going to end; minutes of the plan. */
@@ -37,8 +37,7 @@ const momentOf = (course: Course, { at }: Moment): number => (at === "start" ? c
 
 /** When a task that is still to come may start, after what has ended or begun; and by when it should. */
 function windowOf(task: Task, plan: PlanToReplan, way: Way): Task["window"] {
-  const planned = way.release === "planned" ? (plan.starts.get(task.id) ?? plan.now) : plan.now;
-  let [from, to] = [Math.max(plan.now, planned), 2 * longestPlanMin];
+  let [from, to] = [plan.now, 2 * longestPlanMin];
   const minutes = task.modes[0]?.minutes ?? 0;
   for (const { from: first, to: then, least, most } of plan.problem.lags) {
     const { ended, running } = plan.happened;
@@ -50,7 +49,9 @@ function windowOf(task: Task, plan: PlanToReplan, way: Way): Task["window"] {
     const latest = most === null ? to : Math.floor(began + most - ofStart) + minutes;
     if (way.keepsWaits && latest >= plan.now + minutes) to = Math.min(to, latest);
   }
-  return { from, to };
+  // As planned, unless what it belongs to began sooner: a turn after ten minutes comes after ten minutes.
+  const planned = way.release === "planned" ? (plan.starts.get(task.id) ?? from) : from;
+  return { from: Math.max(from, Math.min(planned, to - minutes)), to };
 }
 
 const withoutMost = (lag: Lag): Lag => ({ ...lag, most: null });
@@ -77,7 +78,11 @@ function whatIsLeft(plan: PlanToReplan, way: Way): Problem {
     .map((task): Task => {
       const course = happened.running.get(task.id);
       if (course) return runningTask(task, course, way);
-      return { ...task, window: windowOf(task, plan, way), weight: task.id === table ? 0 : 1 };
+      return {
+        ...task,
+        window: windowOf(task, plan, way),
+        weight: way.release === "planned" ? 1 : task.weight,
+      };
     });
   const isToCome = (id: string): boolean => !happened.ended.has(id) && !happened.running.has(id);
   const isLeft = (id: string): boolean => !happened.ended.has(id);
@@ -96,27 +101,57 @@ function whatIsLeft(plan: PlanToReplan, way: Way): Problem {
   };
 }
 
-function solveIn(plan: PlanToReplan, way: Way, limits: Limits): Replanned | undefined {
+type Placing = { readonly schedule: Schedule; readonly tableAt: number };
+
+/** The soonest that all can be on the table, not before it was wanted. */
+function soonestTable(plan: PlanToReplan, way: Way, limits: Limits): Placing | undefined {
   const solved = solveSchedule(whatIsLeft(plan, way), limits);
   if (solved.kind !== "solved") return undefined;
+  const wanted = plan.starts.get(table) ?? plan.now;
+  return {
+    schedule: solved.schedule,
+    tableAt: Math.max(wanted, solved.schedule.get(table)?.start ?? plan.now),
+  };
+}
+
+/** What is left once more worked backwards from a table, as the plan was in the beginning. */
+function backwards(plan: PlanToReplan, { tableAt }: Placing, limits: Limits): Schedule | undefined {
+  const left = whatIsLeft(plan, { release: "now", keepsWaits: true });
+  const tasks = left.tasks.map((task) =>
+    task.id === table
+      ? { ...task, window: { from: tableAt, to: tableAt } }
+      : { ...task, window: { ...task.window, to: Math.min(task.window.to, tableAt) } },
+  );
+  const solved = solvePlan({ ...left, tasks }, tableAt, limits);
+  return solved === undefined || solved === "gave-up" ? undefined : solved.schedule;
+}
+
+function goingOn(plan: PlanToReplan, { schedule, tableAt }: Placing, { keepsWaits }: Way): Replanned {
   const { ended, running } = plan.happened;
-  const starts = [...solved.schedule]
+  const starts = [...schedule]
     .filter(([id]) => !ended.has(id) && !running.has(id))
     .map(([id, { start }]) => [id, start] as const);
-  const tableAt = solved.schedule.get(table)?.start ?? plan.now;
-  return { starts: new Map(starts), tableAt, keepsWaits: way.keepsWaits };
+  return { starts: new Map([...starts, [table, tableAt]]), tableAt, keepsWaits };
 }
 
 /**
- * The rest of a plan from what has happened so far: everything at the time that was planned where that still goes, later
- * where it does not; where the table would be late, whatever can begin earlier does. What has happened stays as it was.
- * Undefined where the limits came before any such plan.
+ * The rest of a plan from what has happened so far: everything at the time that was planned where that still goes; else
+ * worked backwards once more from the soonest table there can be. What has happened stays as it was. Undefined where the
+ * limits came before any such plan.
  */
 export function replan(plan: PlanToReplan, limits: Limits): Replanned | undefined {
-  const asPlanned = solveIn(plan, { release: "planned", keepsWaits: true }, limits);
+  const asPlanned: Way = { release: "planned", keepsWaits: true };
+  const stays = soonestTable(plan, asPlanned, limits);
   const wanted = plan.starts.get(table) ?? plan.now;
-  if (asPlanned && asPlanned.tableAt <= Math.max(wanted, plan.now)) return asPlanned;
-  const sooner = solveIn(plan, { release: "now", keepsWaits: true }, limits);
-  if (sooner && (!asPlanned || sooner.tableAt < asPlanned.tableAt)) return sooner;
-  return asPlanned ?? solveIn(plan, { release: "now", keepsWaits: false }, limits);
+  if (stays && stays.tableAt <= wanted) return goingOn(plan, stays, asPlanned);
+  const anyTime: Way = { release: "now", keepsWaits: true };
+  const sooner = soonestTable(plan, anyTime, limits);
+  if (sooner && (!stays || sooner.tableAt < stays.tableAt)) {
+    const schedule = backwards(plan, sooner, limits) ?? sooner.schedule;
+    return goingOn(plan, { ...sooner, schedule }, anyTime);
+  }
+  if (stays) return goingOn(plan, stays, asPlanned);
+  const atOnce: Way = { release: "now", keepsWaits: false };
+  const late = soonestTable(plan, atOnce, limits);
+  return late && goingOn(plan, late, atOnce);
 }

@@ -61,6 +61,13 @@ const routes: RouteRecordRaw[] = [
     meta: { title: "Saved plan" },
   },
   {
+    path: "/plan/:id/cook",
+    name: "cook-along",
+    component: () => import("../cook/CookAlongPage.vue"),
+    props: true,
+    meta: { title: "Cook along" },
+  },
+  {
     path: "/cook/:id",
     name: "cook",
     component: () => import("../cook/CookPage.vue"),

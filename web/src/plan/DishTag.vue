@@ -12,6 +12,7 @@ defineProps<{ letter: string; title?: string }>();
 <style scoped>
 .tag {
   display: grid;
+  flex: none;
   width: 1.6rem;
   height: 1.6rem;
   place-items: center;

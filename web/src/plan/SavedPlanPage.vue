@@ -74,6 +74,12 @@ async function drop(): Promise<void> {
         >Calendar file</a
       >
       <Button class="off-paper" label="Print" severity="secondary" @click="print" />
+      <Button
+        class="off-paper"
+        label="Cook along"
+        data-testid="cook-along"
+        @click="router.push(`/plan/${id}/cook`)"
+      />
     </PageHead>
     <ProblemNote :text="submission.sentence.value" />
     <div class="sheet">

@@ -1,0 +1,130 @@
+import type { CookAct, CookAlong, CookEvent } from "@apron/contract";
+import {
+  agendaAt,
+  foldRun,
+  isAllDone,
+  timersAt,
+  type CookEvent as CoreEvent,
+  type PlanToCook,
+  type RunPlan,
+  type RunTask,
+} from "@apron/core/cook";
+import { isHot } from "@apron/core/recipes";
+import { useQuery } from "@pinia/colada";
+import { useNow } from "@vueuse/core";
+import { computed, onUnmounted, ref, shallowRef, watch, type Ref } from "vue";
+
+import { call, type ApiProblem } from "../client/api.ts";
+import { useLive } from "../client/live.ts";
+import { newId } from "../client/new-id.ts";
+import { useOutbox } from "../client/outbox-store.ts";
+import type { PendingWrite } from "../client/outbox.ts";
+import type { RunOrder } from "./run-plan.worker.ts";
+
+/** The plan as a run needs it: instants as milliseconds. */
+export function planToCook({ plan }: CookAlong): PlanToCook {
+  const at = new Map(plan.schedule.starts.map((start) => [start.task, Date.parse(start.at)]));
+  const tasks = plan.tasks.map(({ id, dish, kind, tool, minutes }): RunTask => ({
+    ...{ id, dish, kind, minutes, isHot: isHot(tool) },
+    plannedAt: at.get(id) ?? Date.parse(plan.from),
+  }));
+  const { problem, from, wish } = plan;
+  return { problem, tasks, from: Date.parse(from), tableAt: Date.parse(wish.tableAt), cooks: wish.cooks };
+}
+
+const inCore = ({ id, at, act }: CookEvent): CoreEvent => ({ id, at: Date.parse(at), act });
+
+const isCookEvent = (write: PendingWrite): write is PendingWrite<"recordCookEvent"> =>
+  write.name === "recordCookEvent";
+
+/** What the server has, and what is still on its way there: the page shows an act at once. */
+function useEvents(planId: () => string, served: () => readonly CookEvent[]) {
+  const outbox = useOutbox();
+  const mine = shallowRef<readonly CookEvent[]>([]);
+  const waiting = computed(() =>
+    outbox.waiting
+      .filter(isCookEvent)
+      .flatMap(({ request }) => (request.params.id === planId() ? [request.body] : [])),
+  );
+  const events = computed(() => {
+    const known = new Map([...mine.value, ...waiting.value, ...served()].map((event) => [event.id, event]));
+    return [...known.values()].map(inCore);
+  });
+  const refused = ref<ApiProblem>();
+  async function say(event: CookEvent, label: string): Promise<void> {
+    mine.value = [...mine.value, event];
+    const outcome = await outbox.submit("recordCookEvent", { params: { id: planId() }, body: event }, label);
+    if (outcome.kind !== "refused") return;
+    // What was refused did not happen.
+    mine.value = mine.value.filter(({ id }) => id !== event.id);
+    refused.value = outcome.problem;
+  }
+  return { events, say, refused };
+}
+
+/** Works out how the plan goes on in a worker: after each act, and with each minute. */
+function useRunPlan(order: () => RunOrder | undefined) {
+  const goesOn = shallowRef<RunPlan>();
+  const worker = new Worker(new URL("./run-plan.worker.ts", import.meta.url), { type: "module" });
+  worker.addEventListener("message", ({ data }: MessageEvent<RunPlan>) => (goesOn.value = data));
+  watch(order, (now) => now && worker.postMessage(now), { immediate: true });
+  onUnmounted(() => worker.terminate());
+  return goesOn;
+}
+
+/** The server's clock, on which everybody is: a tablet that goes wrong by minutes shows the same times. */
+function useServerClock(data: Readonly<Ref<CookAlong | undefined>>) {
+  const ahead = ref(0);
+  watch(data, (now) => now && (ahead.value = Date.parse(now.now) - Date.now()), { immediate: true });
+  const ticking = useNow({ interval: 500 });
+  return computed(() => ticking.value.getTime() + ahead.value);
+}
+
+/** Asks again when any tablet has written something. */
+function useRefetch(refetch: () => Promise<unknown>): void {
+  let known = 0;
+  const silence = useLive().listen({
+    event: "kitchen",
+    heard: (data) => {
+      const { revision } = data as { revision: number };
+      if (known !== 0 && revision !== known) void refetch();
+      known = revision;
+    },
+  });
+  onUnmounted(silence);
+}
+
+const minuteMs = 60_000;
+
+/** Cooking along with a plan: the same on every tablet, worked out from what was said and the time it is. */
+export function useCookAlong(planId: () => string) {
+  const { data, error, refetch } = useQuery({
+    key: () => ["cook-along", planId()],
+    query: () => call("getCookAlong", { params: { id: planId() } }),
+    placeholderData: (before) => before,
+  });
+  useRefetch(refetch);
+  const now = useServerClock(data);
+  const { events, say: send, refused } = useEvents(planId, () => data.value?.events ?? []);
+  const plan = computed(() => data.value && planToCook(data.value));
+  const run = computed(() => foldRun(plan.value?.tasks ?? [], events.value));
+  const minute = computed(() => Math.floor(now.value / minuteMs) * minuteMs);
+  const order = computed(
+    (): RunOrder | undefined =>
+      plan.value && {
+        plan: plan.value,
+        events: events.value,
+        now: Math.max(minute.value, ...events.value.map(({ at }) => at)),
+      },
+  );
+  const goesOn = useRunPlan(() => order.value);
+  const cooking = computed(() => ({ tasks: plan.value?.tasks ?? [], run: run.value, now: now.value }));
+  const say = (act: CookAct, label: string): Promise<void> =>
+    send({ id: newId(), at: new Date(now.value).toISOString(), act }, label);
+  return {
+    ...{ data, error, now, plan, run, goesOn, refused, say },
+    timers: computed(() => timersAt(cooking.value)),
+    agenda: computed(() => agendaAt(cooking.value, goesOn.value?.starts ?? new Map())),
+    isAllDone: computed(() => cooking.value.tasks.length > 0 && isAllDone(cooking.value)),
+  };
+}

@@ -1,0 +1,67 @@
+import { describe, expect, it } from "@jest/globals";
+import type { CookAlong, PlanTask } from "@apron/contract";
+import { doneWords, endingAct, lateWords, timerWords } from "../src/cook/cook-words.ts";
+import { countdown } from "../src/cook/use-alarms.ts";
+import { planToCook } from "../src/cook/use-cook-along.ts";
+
+const aTask = (kind: PlanTask["kind"], more: Partial<PlanTask> = {}): PlanTask => ({
+  ...{ id: `dip/0/${kind}`, dish: "dip", dishName: "Dip", step: 0, kind, text: "Roast it.", tool: "oven" },
+  ...{ celsius: 200, doneWhen: "", method: null, from: "recipe", lines: ["squash 700 g"] },
+  minutes: { low: 5, high: 5 },
+  ...more,
+});
+
+describe("what cooking along says", () => {
+  it.each<[PlanTask["kind"], PlanTask["tool"], string, "started" | "done"]>([
+    ["warm-up", "oven", "It's on", "started"],
+    ["put-in", "oven", "It's in", "done"],
+    ["put-in", "hob", "It's on", "done"],
+    ["by-itself", null, "Start", "started"],
+    ["work", null, "Done", "done"],
+    ["take-out", "oven", "Done", "done"],
+  ])("of %s with %s the button says “%s”", (kind, tool, words, act) => {
+    const task = aTask(kind, { tool });
+    expect([doneWords(task), endingAct(task)]).toEqual([words, { kind: act, task: task.id }]);
+  });
+
+  it("names a timer by its step, the heating up, or what was put on without a step", () => {
+    expect(timerWords(aTask("by-itself"))).toBe("Roast it.");
+    expect(timerWords(aTask("warm-up"))).toBe("Heat the oven to 200 °C");
+    expect(timerWords(aTask("by-itself", { text: "", method: "boil" }))).toBe("Boil squash 700 g");
+  });
+
+  it.each([
+    [0, ""],
+    [20_000, ""],
+    [40_000, "1 min late"],
+    [12 * 60_000, "12 min late"],
+    [-5 * 60_000, ""],
+  ])("a table %p ms after it was wanted: “%s”", (after, words) => {
+    expect(lateWords(1_000_000 + after, 1_000_000)).toBe(words);
+  });
+
+  it.each([
+    [0, "0:00"],
+    [59_600, "1:00"],
+    [725_000, "12:05"],
+    [3_725_000, "1:02:05"],
+    [-130_000, "−2:10"],
+  ])("%p ms before its end a timer shows %s", (left, shown) => {
+    expect(countdown({ dueAt: 1_000_000 + left }, 1_000_000)).toBe(shown);
+  });
+});
+
+it("a plan comes with its instants as milliseconds, a task without a start at the plan's beginning", () => {
+  const from = "2026-11-30T09:00:00.000Z";
+  const start = { task: "dip/0/put-in", at: "2026-11-30T09:10:00.000Z" };
+  const plan = {
+    ...{ from, wish: { tableAt: "2026-11-30T12:00:00.000Z", cooks: 2 }, problem: {} },
+    ...{ schedule: { starts: [start] }, tasks: [aTask("put-in"), aTask("wash-up", { tool: "blender" })] },
+  };
+  const { tasks, ...rest } = planToCook({ plan } as unknown as CookAlong);
+  expect(rest).toMatchObject({ from: Date.parse(from), tableAt: Date.parse(plan.wish.tableAt), cooks: 2 });
+  expect(tasks.map(({ isHot, plannedAt }) => [isHot, plannedAt])).toEqual([
+    [true, Date.parse(start.at)],
+    [false, Date.parse(from)],
+  ]);
+});
