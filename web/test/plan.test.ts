@@ -70,7 +70,9 @@ describe("the form of a plan", () => {
     const wish = wishOfForm(form, "UTC");
     if (!wish) throw new Error("no wish");
     const schedule = { starts: [], startAt: wish.tableAt, latestStart: wish.tableAt, isProven: true };
-    const saved: SavedPlan = { id: "one", wish, schedule, tasks: [aTask("dip/0/work", { dishName: "Dip" })] };
+    const problem = { tasks: [], lags: [], resources: [], separations: [] };
+    const tasks = [aTask("dip/0/work", { dishName: "Dip" })];
+    const saved: SavedPlan = { ...{ id: "one", from: wish.tableAt, problem }, wish, schedule, tasks };
     const zone = { dayOf: (at: string) => at.slice(0, 10), timeOf: (at: string) => at.slice(11, 16) };
     expect(formOfPlan(saved, zone)).toEqual(form);
   });
