@@ -1,5 +1,5 @@
 import type { Page } from "@playwright/test";
-import { ask, Effort, forGood, loseAnswers, notice, signInDemo, tell } from "./cook.ts";
+import { ask, Effort, forGood, loseAnswers, notice, signInDemo, simulateLoad, tell } from "./cook.ts";
 import { expect, slowDown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "15-cook-along" });
@@ -174,4 +174,24 @@ test("on a slow phone the button is there without scrolling, and answers", async
   await done(page).click();
   await expect(timer(page, "Heat the oven")).toBeVisible();
   await expect(notice(page)).toBeHidden();
+});
+
+test("what is added to taste is two taps with the scale, and is counted when the dish is stored", async ({
+  page,
+}) => {
+  const id = await savedPlan(page);
+  await cookAlong(page, id);
+  await simulateLoad(page, 4);
+  const taste = page.getByTestId("add-to-taste");
+  const effort = new Effort(page);
+  await effort.click(taste.getByRole("button", { name: /salt/i }).first());
+  await expect(page.locator("#taste-amount")).toHaveValue("4 g");
+  await effort.click(page.getByTestId("add-taste"));
+  await expect(page.getByTestId("additions")).toContainText("4 g");
+  expect(effort.spent).toBeLessThanOrEqual(2);
+  await expect.poll(async () => (await eventsOf(page, id)).map(({ act }) => act.kind)).toEqual(["added"]);
+  await page.goto(`/cook/roast-squash-and-leek-dip?batches=1&plan=${id}&dish=dip`);
+  await expect(page.getByTestId("added-on-the-way")).toContainText("4 g");
+  await page.getByTestId("count-additions").click();
+  await expect(page.getByTestId("added-on-the-way")).toContainText("Counted below.");
 });

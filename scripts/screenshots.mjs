@@ -63,13 +63,6 @@ async function takeAll(page) {
   await page.goto(`/trim/${lots[0].id}`);
   await page.locator("#trim-usable").fill("790 g");
   await take("trim");
-  await page.getByTestId("tab-prices").click();
-  await page.locator("#cost-0").fill("1.80");
-  await page.locator("#cost-1").fill("5.60");
-  await page.getByTestId("compare-prices").click();
-  await page.getByText(/cheaper/).waitFor();
-  await page.mouse.wheel(0, 3000);
-  await take("prices");
   const courgettes = await (await page.request.get("/api/lots?text=courgette&limit=5")).json();
   await page.goto(`/basket/${courgettes.lots.find((lot) => lot.condition === null).id}`);
   await page.getByTestId("choose-split").click();
@@ -78,6 +71,26 @@ async function takeAll(page) {
   await take("handbook", "/handbook/chard");
   await take("kitchen", "/kitchen");
   await take("match", "/match");
+  await page.goto("/plan?recipe=roast-squash-and-leek-dip");
+  for (const name of ["Sorrel", "Farro"]) {
+    await page.locator("#plan-add").click();
+    await page.getByRole("option").filter({ hasText: name }).click();
+  }
+  // The table stands well after now, at whatever hour the pictures are taken.
+  const later = new Date(Date.now() + 3 * 3_600_000);
+  await page.locator("#plan-day").fill(new Intl.DateTimeFormat("en-GB").format(later));
+  await page.locator("#plan-day").press("Tab");
+  await page.locator("#plan-time").fill(later.toTimeString().slice(0, 5));
+  await page.getByTestId("start-at").waitFor();
+  await take("plan");
+  await page.getByTestId("save-plan").click();
+  await page.getByTestId("cook-along").click();
+  for (let step = 0; step < 3; step++) {
+    await page.getByTestId("step-done").first().click();
+    await page.waitForTimeout(800);
+  }
+  await page.waitForTimeout(12_000);
+  await take("cook-along");
   await take("cook", "/cook/chard-and-hazelnut-pesto?batches=2");
   await take("larder", "/larder");
   const { containers } = await (await page.request.get("/api/larder")).json();
@@ -92,9 +105,6 @@ async function takeAll(page) {
       "Windfall slaw\nServes 4\n\n2 medium kohlrabi (about 500 g), peeled\n150 g apple, in matchsticks\n3 tbsp cider vinegar\nsalt to taste\n\nMethod\nStir the salt into the vinegar.\nDress and leave to stand for 30 minutes.",
     );
   await take("import");
-  await page.evaluate(() => localStorage.setItem("apron:light", "evening"));
-  await take("evening", "/");
-  await page.evaluate(() => localStorage.setItem("apron:light", "day"));
   await page.setViewportSize({ width: 390, height: 844 });
   await take("phone", "/");
 }

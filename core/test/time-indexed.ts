@@ -31,8 +31,8 @@ function startsOf(problem: Problem): Start[] {
 }
 
 /** HiGHS gives up on a few models in its presolve ("error -1"); it solves them without. */
-function solve(model: string) {
-  const options = { mip_rel_gap: 0, mip_abs_gap: 0 } as const;
+function solve(model: string, seconds: number) {
+  const options = { mip_rel_gap: 0, mip_abs_gap: 0, ...(seconds < Infinity ? { time_limit: seconds } : {}) };
   try {
     return highs.solve(model, options);
   } catch {
@@ -94,8 +94,20 @@ function separationRows(problem: Problem, starts: readonly Start[]): string[] {
   });
 }
 
+type Optimum = { readonly span: number; readonly weighed: number };
+
+/** The optimum in at most so many seconds a programme; "too-long" where that is not enough. */
+export function optimumWithin(problem: Problem, seconds: number): Optimum | undefined | "too-long" {
+  try {
+    return optimumOf(problem, seconds);
+  } catch (error) {
+    if (String(error).includes("Time limit")) return "too-long";
+    throw error;
+  }
+}
+
 /** The least span, and of the schedules that have it the least weighed starts; undefined where there is none. */
-export function optimumOf(problem: Problem): { readonly span: number; readonly weighed: number } | undefined {
+export function optimumOf(problem: Problem, seconds = Infinity): Optimum | undefined {
   const starts = startsOf(problem);
   if (problem.tasks.some((task) => !starts.some((one) => one.task === task))) return undefined;
   const ends = problem.tasks.map(
@@ -105,7 +117,7 @@ export function optimumOf(problem: Problem): { readonly span: number; readonly w
   const rows = [...rowsOf(problem, starts), ...ends];
   const least = (objective: string, more: readonly string[]): number | undefined => {
     const model = `Minimize\n obj: ${objective}\nSubject To\n${[...rows, ...more].map((row, i) => ` r${i}: ${row}`).join("\n")}\nBounds\n span >= 0\nBinary\n ${starts.map((s) => s.name).join(" ")}\nEnd\n`;
-    const solved = solve(model);
+    const solved = solve(model, seconds);
     if (solved.Status === "Infeasible") return undefined;
     if (solved.Status !== "Optimal") throw new Error(`HiGHS: ${solved.Status}`);
     return Math.round(solved.ObjectiveValue);

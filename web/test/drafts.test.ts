@@ -1,6 +1,13 @@
 import { describe, expect, it } from "@jest/globals";
 import type { KitchenSettings, MakePlan } from "@apron/contract";
-import { figuresOf, gramsOf, makesOf, partsOf, proposedContainers } from "../src/cook/make-draft.ts";
+import {
+  figuresOf,
+  gramsOf,
+  makesOf,
+  partsOf,
+  proposedContainers,
+  withAdditions,
+} from "../src/cook/make-draft.ts";
 import {
   askedNameOf,
   candidatesOf,
@@ -64,6 +71,20 @@ describe("a make that is being typed", () => {
     expect(green && gramsOf({ ...green, text: "567.0" })).toBe(567);
     expect(green && gramsOf({ ...green, text: "a bit" })).toBeUndefined();
     expect([typedGrams("1 lb"), typedGrams("2 cups")]).toEqual([453.59237, undefined]);
+  });
+
+  it("puts what was added while cooking to the lines that have it, once, and leaves the rest out", () => {
+    const parts = partsOf(plan, {});
+    const added = (ingredient: string, grams: number | null) => ({ ingredient, grams });
+    const additions = [
+      added("olive-oil", 12),
+      added("olive-oil", 3.5),
+      added("salt", 2),
+      added("chard", null),
+    ];
+    const texts = withAdditions(parts, additions);
+    expect(texts).toEqual({ [parts[1]?.key ?? ""]: "115.5" });
+    expect(withAdditions(partsOf(plan, texts), additions)).toEqual({});
   });
 
   it("portions, salt and cost follow what is typed", () => {

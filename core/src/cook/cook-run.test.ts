@@ -259,6 +259,7 @@ describe("the rest of a plan", () => {
           if (next) expect(next[0]).toBeGreaterThanOrEqual(end);
         }
       }),
+      { numRuns: 30 },
     );
   });
 });

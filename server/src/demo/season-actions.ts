@@ -1,5 +1,5 @@
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
-import { addDays, invariant, type Day } from "@apron/core/measure";
+import { addDays, instantAt, invariant, type Day } from "@apron/core/measure";
 import { addBed, changeBed } from "../basket/beds.ts";
 import { correctLot, goneOff } from "../basket/change-lot.ts";
 import { listLots } from "../basket/list-lots.ts";
@@ -10,6 +10,8 @@ import { finishMake } from "../cook/finish-make.ts";
 import { planMake } from "../cook/plan-make.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { larderUseCases } from "../larder/routes.ts";
+import { solvePlan } from "../plan/draft-plan.ts";
+import { savePlan } from "../plan/saved-plans.ts";
 import { recordTrim } from "../trim/record-trim.ts";
 
 /** Runs one use case as the demo kitchen would have, and expects it to be accepted. */
@@ -187,3 +189,21 @@ export async function clearExpired(context: RequestContext): Promise<void> {
 
 export const reweighLot = (context: RequestContext, lotId: string, deltaG: number) =>
   run(correctLot, { params: { id: lotId }, body: { deltaG, reason: "weighed again" } }, context);
+
+/** Plans dishes for an evening and saves it. A machine too busy to find a plan in time leaves it out. */
+export async function planEvening(
+  context: RequestContext,
+  recipeIds: readonly string[],
+  { day, time }: { readonly day: Day; readonly time: string },
+): Promise<void> {
+  const wish = {
+    dishes: recipeIds.map((recipeId) => ({ key: recipeId.slice(0, 40), recipeId, batches: 1 })),
+    tableAt: instantAt(day, time, context.session.kitchen.timeZone).toISOString(),
+    ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },
+    places: { trays: 2, rings: 4, hasGrill: true },
+  };
+  const solved = await solvePlan({ body: wish }, context);
+  if (!solved.ok) return;
+  const { from, schedule } = solved.value;
+  await run(savePlan, { body: { ...wish, id: context.newId(), from, schedule } }, context);
+}

@@ -136,3 +136,9 @@ export const glut: readonly Arrival[] = [
   { ingredient: "pecorino", amount: "180", daysAgo: 4, source: "shop", note: "", labelDays: 40 },
   { ingredient: "apple", amount: "900", daysAgo: 3, source: "gift", note: "next plot" },
 ];
+
+/** What is planned for tomorrow. */
+export const evening = {
+  dishes: ["braised-fennel-and-leeks", "farro-tomatillo-and-dill", "kohlrabi-and-fennel-slaw"],
+  time: "19:00",
+} as const;

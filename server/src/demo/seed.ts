@@ -14,12 +14,24 @@ import {
   reweighLot,
   eatPortions,
   makeBatch,
+  planEvening,
   plantBed,
   sortBySize,
   trimLot,
   contextAt,
 } from "./season-actions.ts";
-import { bedsNow, box, crops, glut, laterBeds, makes, seasonDays, sorted, type Arrival } from "./season.ts";
+import {
+  bedsNow,
+  box,
+  crops,
+  evening,
+  glut,
+  laterBeds,
+  makes,
+  seasonDays,
+  sorted,
+  type Arrival,
+} from "./season.ts";
 
 /** A fixed sequence in [0, 1) (Lehmer, MINSTD): the same demo on every machine. */
 function fixedChance(seed: number): () => number {
@@ -136,6 +148,7 @@ async function runSeason(context: RequestContext): Promise<void> {
     await runDay(contextAt(context, addDays(firstDay, day), 8), { day, beds }, chance);
   for (let back = 6; back >= 0; back--) await runThisWeek(context, back, beds);
   await lookAtBeds(context, beds);
+  await planEvening(context, evening.dishes, { day: addDays(context.today, 1), time: evening.time });
 }
 
 type DayOfSeason = { readonly day: number; readonly beds: Beds };

@@ -8,6 +8,7 @@ import { sentenceOf } from "../client/words.ts";
 import { letterAt } from "../plan/plan-form.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import { endingAct } from "./cook-words.ts";
+import AddToTaste from "./AddToTaste.vue";
 import CookHead from "./CookHead.vue";
 import NextSteps from "./NextSteps.vue";
 import NowCard from "./NowCard.vue";
@@ -43,6 +44,9 @@ const coming = computed(() => next.value.filter(({ task }) => task.id !== first.
 
 const wanted = computed(() => plan.value?.tableAt ?? 0);
 const tableAt = computed(() => goesOn.value?.tableAt ?? wanted.value);
+const cooked = computed(() =>
+  dishes.value.map(({ key, recipeId }) => ({ key, recipeId, name: nameOf(key) })),
+);
 const named = computed(() =>
   dishes.value.map(({ key }) => ({ key, letter: letterOf(key), name: nameOf(key) })),
 );
@@ -67,10 +71,12 @@ const last = computed(() => {
   const event = run.value.last;
   if (!event) return undefined;
   const task = "task" in event.act ? tasks.value.get(event.act.task) : undefined;
-  return { id: event.id, words: task ? label(task, actWords(event.act, task)) : event.act.kind };
+  return { id: event.id, words: task ? label(task, actWords(event.act, task)) : otherActWords(event.act) };
 });
 const actWords = (act: CookAct, task: PlanTask): string =>
   act.kind === "not-yet" ? `${act.minutes} min more` : act.kind === "skipped" ? "skipped" : taskWords(task);
+const otherActWords = ({ kind }: CookAct): string =>
+  kind === "added" ? "Added to taste" : kind === "paused" ? "Paused" : "Gone on";
 const undo = (): void => {
   if (last.value) void say({ kind: "undone", event: last.value.id }, "Undo");
 };
@@ -144,6 +150,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
           @done="end(item.task)"
           @skipped="skip(item.task)"
         />
+        <AddToTaste :dishes="cooked" :additions="run.additions" @added="say" />
         <div class="bottom">
           <Button label="Undo" severity="secondary" data-testid="undo-step" :disabled="!last" @click="undo" />
           <span v-if="last" class="small soft last">{{ last.words }}</span>
@@ -171,7 +178,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
           <RouterLink
             v-for="dish in dishes"
             :key="dish.key"
-            :to="`/cook/${dish.recipeId}?batches=${dish.batches}`"
+            :to="`/cook/${dish.recipeId}?batches=${dish.batches}&plan=${id}&dish=${dish.key}`"
             >{{ nameOf(dish.key) }}</RouterLink
           >
         </div>

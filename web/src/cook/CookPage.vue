@@ -19,6 +19,7 @@ import ProblemNote from "../ui/ProblemNote.vue";
 import FigureText from "../ui/FigureText.vue";
 import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
+import AddedOnTheWay from "./AddedOnTheWay.vue";
 import LeftOvers from "./LeftOvers.vue";
 import MadeFigures from "./MadeFigures.vue";
 import MakeLines from "./MakeLines.vue";
@@ -58,6 +59,14 @@ const {
 const { draft, parts, containers, makes, figures, storedG, setUsed, toBuy, useBought, finish, submission } =
   useMakeForm(props.id, plan);
 const preparation = usePreparation();
+/** The plan that it was cooked along with, and which of its dishes it is. */
+const cookedBy = computed(() => {
+  const { plan: planId, dish } = route.query;
+  return typeof planId === "string" && typeof dish === "string" ? { planId, dish } : undefined;
+});
+const countAdditions = (texts: Readonly<Record<string, string>>): void => {
+  for (const [key, text] of Object.entries(texts)) setUsed(key, text);
+};
 /** "about 230 g lemon (squeeze)": what is trimmed first, and no more of it. */
 const preparing = computed(() =>
   (plan.value?.prepare ?? []).map(
@@ -124,6 +133,13 @@ async function putBy(): Promise<void> {
           <RouterLink :to="`/trim/${plan.prepare[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
           <ProblemNote :text="preparation.submission.sentence.value" />
         </div>
+        <AddedOnTheWay
+          v-if="cookedBy"
+          :plan-id="cookedBy.planId"
+          :dish="cookedBy.dish"
+          :parts="parts"
+          @counted="countAdditions"
+        />
         <MakeLines
           :plan="plan"
           :parts="parts"

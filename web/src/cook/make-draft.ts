@@ -77,3 +77,22 @@ export function proposedContainers(plan: MakePlan, grams: number): ContainerDraf
   const count = storeIn?.count ?? fewestFor(grams, option.capacityG);
   return [{ kind: option.kind, place: option.place, count }];
 }
+
+/**
+ * Weighed additions put to what the make's own lines had, by key; each goes to the first line of its ingredient. What no
+ * line has is left out: it is not in the recipe; so is what was typed over already, counted or weighed as a whole.
+ */
+export function withAdditions(
+  parts: readonly PartDraft[],
+  additions: readonly { readonly ingredient: string; readonly grams: number | null }[],
+): Record<string, string> {
+  const texts: Record<string, string> = {};
+  for (const { ingredient, grams } of additions) {
+    const part = parts.find((one) => one.ingredient === ingredient);
+    const isTouched = part && part.text !== part.planned && part.text !== "";
+    if (!part || isTouched || grams === null) continue;
+    const before = typedGrams(texts[part.key] ?? "") ?? part.grams;
+    texts[part.key] = String(Math.round((before + grams) * 10) / 10);
+  }
+  return texts;
+}

@@ -32,7 +32,7 @@ export function planToCook({ plan }: CookAlong): PlanToCook {
   return { problem, tasks, from: Date.parse(from), tableAt: Date.parse(wish.tableAt), cooks: wish.cooks };
 }
 
-const inCore = ({ id, at, act }: CookEvent): CoreEvent => ({ id, at: Date.parse(at), act });
+export const inCore = ({ id, at, act }: CookEvent): CoreEvent => ({ id, at: Date.parse(at), act });
 
 const isCookEvent = (write: PendingWrite): write is PendingWrite<"recordCookEvent"> =>
   write.name === "recordCookEvent";

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import type { CookAct } from "@apron/contract";
+import { tasteWords, type Addition, type TasteWord } from "@apron/core/cook";
+import { showGrams } from "@apron/core/measure";
+import { writtenFiller } from "@apron/core/recipes";
+import Button from "primevue/button";
+import Checkbox from "primevue/checkbox";
+import { computed, ref } from "vue";
+import IngredientField from "../catalogue/IngredientField.vue";
+import { useIngredients, useRecipe } from "../client/queries.ts";
+import { useScale } from "../client/scale.ts";
+import { useSession } from "../client/session.ts";
+import { useWeightSource } from "../client/use-weight-source.ts";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import QuickPicks from "../ui/QuickPicks.vue";
+import SelectBox from "../ui/SelectBox.vue";
+import { typedGrams } from "../ui/typed-grams.ts";
+import WeightField from "../ui/WeightField.vue";
+import { foundWords, ingredientName } from "./cook-words.ts";
+
+/** What goes in while tasting: a tap for what, the scale or an amount for how much, a word for what was missing. */
+const props = defineProps<{
+  dishes: readonly { readonly key: string; readonly name: string; readonly recipeId: string }[];
+  additions: readonly Addition[];
+}>();
+const emit = defineEmits<{ added: [act: CookAct, label: string] }>();
+const session = useSession();
+const scale = useScale();
+const weights = useWeightSource();
+const chosenDish = ref("");
+const dish = computed(() => props.dishes.find(({ key }) => key === chosenDish.value) ?? props.dishes[0]);
+const dishKey = computed({ get: () => dish.value?.key ?? "", set: (key) => (chosenDish.value = key) });
+const { data: recipe } = useRecipe(() => dish.value?.recipeId);
+const { data: ingredients } = useIngredients();
+const nameOf = (id: string): string =>
+  recipe.value?.names[id] ?? ingredientName(id, ingredients.value ?? [], session.dialect);
+
+/** What a taste is corrected with: the dish's own salt, acid, oil and sweetness, and what it takes to taste. */
+const correcting: readonly string[] = ["salt", "acid", "oil", "sweet"];
+const picks = computed(() => {
+  const lines = recipe.value?.formula.lines.filter(
+    ({ role, toTaste }) => toTaste || correcting.includes(role),
+  );
+  const ids = (lines ?? []).flatMap((line) => writtenFiller(line)?.ingredient ?? []);
+  return [...new Set(ids)].map((value) => ({ value, label: nameOf(value) }));
+});
+
+const ingredient = ref("");
+const text = ref("");
+const found = ref<TasteWord | "">("");
+const isCold = ref(false);
+const isOther = ref(false);
+function pick(id: string): void {
+  ingredient.value = id;
+  const steady = scale.steady();
+  if (text.value === "" && steady !== undefined) text.value = `${steady} g`;
+}
+const grams = computed(() => (text.value.trim() === "" ? null : typedGrams(text.value)));
+function add(): void {
+  const [into, amount] = [dish.value, grams.value];
+  if (!into || ingredient.value === "" || amount === undefined) return;
+  const act = { dish: into.key, ingredient: ingredient.value, grams: amount, isCold: isCold.value } as const;
+  const words = `${amount === null ? "by eye" : showGrams(amount, session.display)} ${nameOf(ingredient.value)}`;
+  emit("added", { kind: "added", ...act, found: found.value || null }, `${into.name}: ${words}`);
+  [ingredient.value, text.value, found.value, isOther.value] = ["", "", "", false];
+}
+const choices = computed(() => props.dishes.map(({ key, name }) => ({ value: key, label: name })));
+type Found = { readonly value: TasteWord | ""; readonly label: string };
+const words: readonly Found[] = [
+  { value: "", label: "—" },
+  ...tasteWords.map((value) => ({ value, label: foundWords[value] })),
+];
+const said = ({ grams: amount, ingredient: id, found: taste, isCold: cold, dish: into }: Addition): string =>
+  [
+    `${amount === null ? "" : `${showGrams(amount, session.display)} `}${nameOf(id)}${amount === null ? ", by eye" : ""}`,
+    props.dishes.length > 1 ? (props.dishes.find(({ key }) => key === into)?.name ?? "") : "",
+    taste ? foundWords[taste].toLowerCase() : "",
+    cold ? "tasted cold" : "",
+  ]
+    .filter((part) => part !== "")
+    .join(" · ");
+</script>
+
+<template>
+  <section class="taste card" aria-labelledby="taste" data-testid="add-to-taste">
+    <h2 id="taste">Taste and add</h2>
+    <ChoiceButtons v-if="dishes.length > 1" v-model="dishKey" label="Dish" :choices="choices" />
+    <div class="picks">
+      <QuickPicks label="Add" :choices="picks" :chosen="ingredient" @picked="pick" />
+      <Button label="Something else" size="small" text @click="isOther = !isOther" />
+    </div>
+    <IngredientField v-if="isOther" id="taste-other" v-model="ingredient" :usual="[]" label="Ingredient" />
+    <form v-if="ingredient" class="form" @submit.prevent="add">
+      <WeightField
+        id="taste-amount"
+        v-model="text"
+        :label="`How much ${nameOf(ingredient)}`"
+        placeholder="by eye"
+        :source="weights"
+        :problem="grams === undefined ? 'Enter a weight, or leave it empty.' : undefined"
+      />
+      <div>
+        <label for="taste-found" class="small"><b>It was</b></label>
+        <SelectBox id="taste-found" v-model="found" :choices="words" name="How it tasted" />
+      </div>
+      <label class="cold"><Checkbox v-model="isCold" binary input-id="taste-cold" /> Tasted cold</label>
+      <Button type="submit" label="Add" data-testid="add-taste" />
+    </form>
+    <ul v-if="additions.length > 0" class="small" data-testid="additions">
+      <li v-for="one in additions" :key="one.id">{{ said(one) }}</li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.taste {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 0.6rem;
+}
+
+.picks,
+.cold {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  align-items: center;
+}
+
+.cold {
+  min-height: 44px;
+}
+
+.form {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr) auto;
+  gap: 0.6rem;
+  align-items: end;
+}
+
+.form > :last-child {
+  grid-column: -2;
+}
+
+@media (max-width: 620px) {
+  .form {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
