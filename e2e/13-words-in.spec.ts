@@ -1,11 +1,11 @@
 import type { Page } from "@playwright/test";
-import { ask, Effort, notice, signInDemo } from "./cook.ts";
+import { ask, Effort, notice, enterDemo } from "./cook.ts";
 import { expect, slowdown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "13-words-in" });
 
 test.beforeEach(async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
 });
 
 const slaw = `Windfall slaw
@@ -39,6 +39,7 @@ type Opened = {
 };
 
 test("paste a recipe to saved in at most 6", async ({ page, context }) => {
+  await page.goto("/");
   await context.grantPermissions(["clipboard-read", "clipboard-write"]);
   await page.evaluate((text) => navigator.clipboard.writeText(text), slaw);
   const effort = new Effort(page);
@@ -286,6 +287,7 @@ test("a shop of twenty items is pasted and logged in 6, and 1 for each real ques
   page,
   context,
 }) => {
+  await page.goto("/");
   await context.grantPermissions(["clipboard-read", "clipboard-write"]);
   const effort = new Effort(page);
   await effort.click(page.locator('nav a[href="/basket"]'));

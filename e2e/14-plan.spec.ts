@@ -1,12 +1,12 @@
 import { readFileSync } from "node:fs";
 import type { Page } from "@playwright/test";
-import { ask, loseAnswers, notice, signInDemo } from "./cook.ts";
+import { ask, loseAnswers, notice, enterDemo } from "./cook.ts";
 import { expect, slowDown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "14-plan" });
 
 test.beforeEach(async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
 });
 
 /** Opens the plan with a dish, on a day on which any hour is still to come. */
@@ -134,7 +134,7 @@ test("a plan is found by the other tablet, and changed there", async ({ page, br
   await page.getByTestId("save-plan").click();
   await expect(page.getByTestId("change-plan")).toBeVisible();
   const other = await browser.newPage();
-  await signInDemo(other);
+  await enterDemo(other);
   await other.goto(page.url());
   await other.getByTestId("change-plan").click();
   await expect(other.locator("#plan-time")).toHaveValue("18:30");

@@ -1,11 +1,11 @@
 import type { Page } from "@playwright/test";
-import { ask, Effort, forGood, loseAnswers, notice, signInDemo, simulateLoad, tell } from "./cook.ts";
+import { ask, Effort, forGood, loseAnswers, notice, enterDemo, simulateLoad, tell } from "./cook.ts";
 import { expect, slowDown, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "15-cook-along" });
 
 test.beforeEach(async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
 });
 
 type Solved = { from: string; schedule: { startAt: string; starts: unknown[] } };
@@ -67,7 +67,7 @@ test("a timer starts with its step, and survives a reload; the other tablet has 
   await page.reload();
   await expect(timer(page, "Roast the squash").getByTestId("countdown")).toHaveText(/^39:\d\d$/);
   const other = await browser.newPage();
-  await signInDemo(other);
+  await enterDemo(other);
   await cookAlong(other, id);
   await expect(timer(other, "Roast the squash")).toBeVisible();
   await timer(other, "Roast the squash").getByTestId("timer-done").click();

@@ -1,11 +1,11 @@
 import type { Page } from "@playwright/test";
-import { ask, notice, signInDemo, tell } from "./cook.ts";
+import { ask, notice, enterDemo, tell } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "9-recipes" });
 
 test.beforeEach(async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
 });
 
 type Opened = {
@@ -42,7 +42,7 @@ test("two people edit one recipe: the second is told, and nothing is overwritten
   browser,
 }) => {
   const second = await browser.newPage();
-  await signInDemo(second);
+  await enterDemo(second);
   for (const one of [page, second]) await openEditor(one, "rubbed-kale-and-apple");
   await page.getByTestId("line-1").locator('[id$="-amount"]').fill("200");
   await second.getByTestId("line-2").locator('[id$="-amount"]').fill("90");

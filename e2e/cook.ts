@@ -35,10 +35,15 @@ export async function signInByButton(page: Page): Promise<void> {
   await expect(page.locator('[data-page="today"] h1')).toBeVisible({ timeout: 60_000 });
 }
 
-/** Is signed in already, for tests of something else. */
-export async function signInDemo(page: Page): Promise<void> {
+/** Is signed in already, with no page open yet: for tests that open their own. */
+export async function enterDemo(page: Page): Promise<void> {
   const response = await page.request.post("/api/session/demo", { data: {} });
   expect(response.ok()).toBe(true);
+}
+
+/** Is signed in already, on the first page. */
+export async function signInDemo(page: Page): Promise<void> {
+  await enterDemo(page);
   await page.goto("/");
   await expect(page.locator('[data-page="today"] h1')).toBeVisible();
 }

@@ -31,7 +31,7 @@ export type PlanToReplan = {
   readonly now: number;
 };
 
-type Way = { readonly release: "planned" | "now"; readonly keepsWaits: boolean };
+type Way = { readonly release: "planned" | "now"; readonly keepsWaits: boolean; readonly isWeighed?: true };
 
 const momentOf = (course: Course, { at }: Moment): number => (at === "start" ? course.start : course.end);
 
@@ -51,7 +51,7 @@ function windowOf(task: Task, plan: PlanToReplan, way: Way): Task["window"] {
   }
   // As planned, unless what it belongs to began sooner: a turn after ten minutes comes after ten minutes.
   const planned = way.release === "planned" ? (plan.starts.get(task.id) ?? from) : from;
-  return { from: Math.max(from, Math.min(planned, to - minutes)), to };
+  return { from: planned <= to - minutes ? Math.max(from, planned) : from, to };
 }
 
 const withoutMost = (lag: Lag): Lag => ({ ...lag, most: null });
@@ -81,7 +81,8 @@ function whatIsLeft(plan: PlanToReplan, way: Way): Problem {
       return {
         ...task,
         window: windowOf(task, plan, way),
-        weight: way.release === "planned" ? 1 : task.weight,
+        // How soon the table can be is all that is asked first; freshness is, once it is worked backwards.
+        weight: way.isWeighed ? task.weight : 0,
       };
     });
   const isToCome = (id: string): boolean => !happened.ended.has(id) && !happened.running.has(id);
@@ -116,7 +117,7 @@ function soonestTable(plan: PlanToReplan, way: Way, limits: Limits): Placing | u
 
 /** What is left once more worked backwards from a table, as the plan was in the beginning. */
 function backwards(plan: PlanToReplan, { tableAt }: Placing, limits: Limits): Schedule | undefined {
-  const left = whatIsLeft(plan, { release: "now", keepsWaits: true });
+  const left = whatIsLeft(plan, { release: "now", keepsWaits: true, isWeighed: true });
   const tasks = left.tasks.map((task) =>
     task.id === table
       ? { ...task, window: { from: tableAt, to: tableAt } }

@@ -1,5 +1,6 @@
 import { at, openBounds, type Bounds } from "./bounds.ts";
 import { compile, type Compiled } from "./compile.ts";
+import { horizonOf } from "./horizon.ts";
 import type { Problem, Schedule } from "./problem.ts";
 import { propagate, searchBelow, span, weighedStarts, type Found, type Limits } from "./search.ts";
 
@@ -50,12 +51,22 @@ function leastSpan(bounds: Bounds): number {
 const weighedOf = (found: Found, problem: Compiled): number =>
   found.starts.reduce((sum, start, i) => sum + start * at(problem.weights, i), 0);
 
+/** Windows without what no schedule needs: what cannot be is then found out soon. */
+function withinHorizon(problem: Problem): Problem {
+  const end = horizonOf(problem, Math.max(0, ...problem.tasks.map(({ window }) => window.from)));
+  const tasks = problem.tasks.map((task) => ({
+    ...task,
+    window: { from: task.window.from, to: Math.min(task.window.to, end) },
+  }));
+  return { ...problem, tasks };
+}
+
 /**
  * The shortest schedule, and of those the one with the least weighed starts. Exact where the limits allow; else the best
  * found, with the bound. Every constraint is kept exactly; `impossible` is proven.
  */
 export function solveSchedule(problem: Problem, limits: Limits): Outcome {
-  const compiled = compile(problem);
+  const compiled = compile(withinHorizon(problem));
   const bounds = openBounds(compiled);
   if (!bounds || !propagate(bounds)) return { kind: "impossible" };
   const low = leastSpan(bounds);

@@ -11,7 +11,6 @@ import { useIngredients, useRecipe } from "../client/queries.ts";
 import { useScale } from "../client/scale.ts";
 import { useSession } from "../client/session.ts";
 import { useWeightSource } from "../client/use-weight-source.ts";
-import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import QuickPicks from "../ui/QuickPicks.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
@@ -84,7 +83,7 @@ const said = ({ grams: amount, ingredient: id, found: taste, isCold: cold, dish:
 <template>
   <section class="taste card" aria-labelledby="taste" data-testid="add-to-taste">
     <h2 id="taste">Taste and add</h2>
-    <ChoiceButtons v-if="dishes.length > 1" v-model="dishKey" label="Dish" :choices="choices" />
+    <SelectBox v-if="dishes.length > 1" id="taste-dish" v-model="dishKey" :choices="choices" name="Dish" />
     <div class="picks">
       <QuickPicks label="Add" :choices="picks" :chosen="ingredient" @picked="pick" />
       <Button label="Something else" size="small" text @click="isOther = !isOther" />

@@ -53,7 +53,7 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
         <DishTag :letter="letterOf(dish.key)" />
         <span class="small">{{ dish.name }}</span>
         <NumberBox :id="`batches-${i}`" v-model="dish.batches" label="Batches" needed quiet />
-        <Button text :aria-label="`Remove ${dish.name}`" @click="remove(dish.key)">
+        <Button text class="remove" :aria-label="`Remove ${dish.name}`" @click="remove(dish.key)">
           <X :size="18" aria-hidden="true" />
         </Button>
       </li>
@@ -124,9 +124,13 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
 
 .dishes li {
   display: grid;
-  grid-template-columns: 1.7rem minmax(0, 1fr) 3.6rem 2.4rem;
+  grid-template-columns: 1.7rem minmax(0, 1fr) 3.6rem auto;
   gap: 0.5rem;
   align-items: center;
+}
+
+.remove {
+  padding: 0.4rem;
 }
 
 .two {
