@@ -49,6 +49,15 @@ describe("cooking along", () => {
     expect(body.plan.schedule.isProven).toBe(true);
   });
 
+  it("says what time it is, also when nothing was written since it was asked last", async () => {
+    const ask = async () => (await wren.call("getCookAlong", { params: { id: planId } })).body.now;
+    await ask();
+    kitchen.setNow(inMinutes(20));
+    const later = await ask();
+    kitchen.setNow(now.toISOString());
+    expect(later).toBe(inMinutes(20));
+  });
+
   it("takes a fact once: sent again under its key, or by another tablet under its own", async () => {
     const event = said({ kind: "skipped", task: "dip/0/look-1" });
     const key = randomUUID();

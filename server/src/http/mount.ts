@@ -24,7 +24,7 @@ export type MountContext = {
 const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
 
 /** Routes whose answer changes with the clock alone. */
-const neverCached: readonly EndpointName[] = ["readScale", "listPlans"];
+const neverCached: readonly EndpointName[] = ["readScale", "listPlans", "getCookAlong"];
 
 /** Puts use cases behind their routes: session, validation, transaction, reply. */
 export function mountUseCases<Names extends EndpointName>(
