@@ -31,6 +31,10 @@ export function agendaAt(cooking: Cooking, starts: ReadonlyMap<string, number>):
   return { now: due, next: items.filter((item) => !due.includes(item)) };
 }
 
+/** May it be begun before its time? What cooks is turned and taken out when it has cooked. */
+export const canBeginEarly = ({ kind }: Pick<RunTask, "kind">): boolean =>
+  kind !== "take-out" && kind !== "look";
+
 /** Is everything done or skipped? */
 export const isAllDone = ({ tasks, run, now }: Cooking): boolean =>
   tasks.every((task) => statusAt(task, run, now) === "ended");

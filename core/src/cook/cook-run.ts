@@ -1,4 +1,4 @@
-import type { TaskKind } from "../plan/index.ts";
+import { needsHands, type TaskKind } from "../plan/index.ts";
 import type { CookAct, CookEvent } from "./cook-event.ts";
 
 /** A task of a plan as a run needs it. */
@@ -36,12 +36,15 @@ const msPerMinute = 60_000;
 const untouched: TaskState = { startedAt: null, endedAt: null, isSkipped: false, extraMin: 0 };
 
 /** What runs without hands: its end is said, or comes with its time. */
-export const runsByItself = ({ kind }: RunTask): boolean => kind === "by-itself" || kind === "warm-up";
+export const runsByItself = ({ kind }: RunTask): boolean => !needsHands(kind);
 
 /** "dip/0" of "dip/0/put-in": the step that a task belongs to. */
-const stepOf = (id: string): string => id.slice(0, id.lastIndexOf("/"));
+export const stepOf = (id: string): string => id.slice(0, id.lastIndexOf("/"));
 
-/** Events that count, in the order in which they happened; of one id the first, of the undone none. */
+/** What a dish goes on with: the rest is got ready, looked at or cleaned up beside it. */
+const goesOnWith = (kind: TaskKind): boolean => kind === "take-out" || kind === "work" || kind === "put-in";
+
+/** Events that count, in the order in which they happened; each id once, of the undone none. */
 function countedEvents(events: readonly CookEvent[]): CookEvent[] {
   const unique = [...new Map(events.map((event) => [event.id, event])).values()];
   const undone = new Set(unique.flatMap((event) => (event.act.kind === "undone" ? [event.act.event] : [])));
@@ -52,19 +55,15 @@ function countedEvents(events: readonly CookEvent[]): CookEvent[] {
 
 /** What begins by itself when a task is done: what was planned to stand or cook right after it, in its own dish. */
 export function startedBy(task: RunTask, tasks: readonly RunTask[]): RunTask | undefined {
-  if (task.kind !== "put-in" && task.kind !== "work" && task.kind !== "take-out") return undefined;
-  const rest = tasks
+  if (!goesOnWith(task.kind)) return undefined;
+  const [next] = tasks
     .filter((other) => other.dish === task.dish && other.plannedAt > task.plannedAt)
-    .filter(
-      ({ kind }) => kind === "by-itself" || kind === "work" || kind === "put-in" || kind === "take-out",
-    );
-  const [next] = rest.sort((a, b) => a.plannedAt - b.plannedAt);
+    .filter(({ kind }) => kind === "by-itself" || goesOnWith(kind))
+    .sort((a, b) => a.plannedAt - b.plannedAt);
   if (next?.kind !== "by-itself") return undefined;
   const isOwn = stepOf(next.id) === stepOf(task.id);
   return task.kind === "take-out" || isOwn || !next.isHot ? next : undefined;
 }
-
-const goesOnWith = (kind: TaskKind): boolean => kind === "take-out" || kind === "work" || kind === "put-in";
 
 /**
  * What is over when a task is done, though nobody said so: getting ready and heating up for it, what was taken out, what had

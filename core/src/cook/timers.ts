@@ -1,4 +1,13 @@
-import { dueAt, runsByItself, soonestAt, stateOf, statusAt, type CookRun, type RunTask } from "./cook-run.ts";
+import {
+  dueAt,
+  runsByItself,
+  soonestAt,
+  stateOf,
+  statusAt,
+  stepOf,
+  type CookRun,
+  type RunTask,
+} from "./cook-run.ts";
 
 /** Something that runs by itself: since when, when to look, when it should be over. Milliseconds of the clock. */
 export type Timer = {
@@ -15,8 +24,6 @@ export type Timer = {
 
 /** A turn or a look that a timer asks for, and when. */
 export type Reminder = { readonly task: string; readonly dish: string; readonly at: number };
-
-const stepOf = (id: string): string => id.slice(0, id.lastIndexOf("/"));
 
 function timerOf(task: RunTask, { tasks, run, now }: Cooking): Timer {
   const state = stateOf(run, task.id);

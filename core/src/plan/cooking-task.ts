@@ -31,6 +31,9 @@ export const taskKinds = [
 ] as const;
 export type TaskKind = (typeof taskKinds)[number];
 
+/** Heating up and what stands or cooks by itself leave the hands free. */
+export const needsHands = (kind: TaskKind): boolean => kind !== "by-itself" && kind !== "warm-up";
+
 /** What a task is to the cook. `step` is null of what stands in no step; `minutes` are planned at the high end. */
 export type CookingTask = {
   readonly id: string;

@@ -6,8 +6,8 @@ const sum = (list: readonly number[]): number => list.reduce((total, one) => tot
 
 /**
  * A minute by which all is done if it can be done at all, `from` some minute on: a start that is as early as it can be
- * follows from others' minutes, waits and gaps, or from the end of a closed time; never from all of them twice. A short
- * horizon is quickly searched: what cannot be is found out when it is reached.
+ * is a sum of other tasks' minutes, waits and gaps, each at most once, after the end of a closed time. A short horizon is
+ * quickly searched: what cannot be is found out when it is reached.
  */
 export function horizonOf({ tasks, lags, resources, separations }: Parts, from: number): number {
   const closedUntil = resources.flatMap(({ closed }) => closed.map((span) => span.to));

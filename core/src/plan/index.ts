@@ -1,4 +1,5 @@
 export {
+  needsHands,
   taskKinds,
   type CookingPlaces,
   type CookingTask,
@@ -25,3 +26,4 @@ export { table } from "./tasks-of-dish.ts";
 export { verifySchedule, type Violation } from "./verify-schedule.ts";
 export { taskWords, type SpokenTask } from "./task-words.ts";
 export { replan, type Course, type Happened, type Replanned } from "./replan.ts";
+export { handling } from "./tables/hand-times.ts";

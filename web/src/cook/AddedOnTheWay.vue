@@ -1,25 +1,20 @@
 <script setup lang="ts">
 import { foldRun, type Addition } from "@apron/core/cook";
 import { showGrams } from "@apron/core/measure";
-import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
-import { call } from "../client/api.ts";
 import { useIngredients } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import { ingredientName } from "./cook-words.ts";
 import { withAdditions, type PartDraft } from "./make-draft.ts";
-import { inCore } from "./use-cook-along.ts";
+import { inCore, useCookAlongQuery } from "./use-cook-along.ts";
 
 /** What was added to this dish while it was cooked, to be counted as used in one tap. */
 const props = defineProps<{ planId: string; dish: string; parts: readonly PartDraft[] }>();
 const emit = defineEmits<{ counted: [texts: Record<string, string>] }>();
 const session = useSession();
 const { data: ingredients } = useIngredients();
-const { data } = useQuery({
-  key: () => ["cook-along", props.planId],
-  query: () => call("getCookAlong", { params: { id: props.planId } }),
-});
+const { data } = useCookAlongQuery(() => props.planId);
 const additions = computed(() =>
   foldRun([], (data.value?.events ?? []).map(inCore)).additions.filter(({ dish }) => dish === props.dish),
 );

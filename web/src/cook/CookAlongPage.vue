@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { CookAct, PlanTask } from "@apron/contract";
+import { canBeginEarly } from "@apron/core/cook";
 import { taskWords } from "@apron/core/plan";
 import { useEventListener } from "@vueuse/core";
 import Button from "primevue/button";
@@ -37,8 +38,7 @@ const shown = (items: readonly { task: { id: string }; at: number }[]): Item[] =
 const due = computed(() => shown(agenda.value.now));
 const next = computed(() => shown(agenda.value.next));
 /** Where nothing is due yet, what comes for the hands next is there to be begun early. */
-const canBeginEarly = ({ task }: Item): boolean => task.kind !== "take-out" && task.kind !== "look";
-const first = computed(() => due.value[0] ?? next.value.find(canBeginEarly));
+const first = computed(() => due.value[0] ?? next.value.find(({ task }) => canBeginEarly(task)));
 const others = computed(() => due.value.slice(1));
 const coming = computed(() => next.value.filter(({ task }) => task.id !== first.value?.task.id).slice(0, 5));
 
@@ -76,7 +76,7 @@ const last = computed(() => {
 const actWords = (act: CookAct, task: PlanTask): string =>
   act.kind === "not-yet" ? `${act.minutes} min more` : act.kind === "skipped" ? "skipped" : taskWords(task);
 const otherActWords = ({ kind }: CookAct): string =>
-  kind === "added" ? "Added to taste" : kind === "paused" ? "Paused" : "Gone on";
+  kind === "added" ? "Added to taste" : kind === "paused" ? "Paused" : "Resumed";
 const undo = (): void => {
   if (last.value) void say({ kind: "undone", event: last.value.id }, "Undo");
 };
@@ -120,7 +120,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
     </p>
     <ProblemNote :text="refused ? sentenceOf(refused) : undefined" />
     <p v-if="goesOn && !goesOn.keepsWaits" class="waits small">
-      Something waits longer than its recipe would have it. Do first what is marked first.
+      Something will wait longer than its recipe says.
     </p>
     <div class="columns">
       <section class="left" aria-label="Now">

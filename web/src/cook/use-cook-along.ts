@@ -12,8 +12,7 @@ import {
 import { isHot } from "@apron/core/recipes";
 import { useQuery } from "@pinia/colada";
 import { useNow } from "@vueuse/core";
-import { computed, onUnmounted, ref, shallowRef, watch, type Ref } from "vue";
-
+import { computed, onUnmounted, ref, shallowRef, watch } from "vue";
 import { call, type ApiProblem } from "../client/api.ts";
 import { useLive } from "../client/live.ts";
 import { newId } from "../client/new-id.ts";
@@ -72,13 +71,19 @@ function useRunPlan(order: () => RunOrder | undefined) {
   return goesOn;
 }
 
-/** The server's clock, on which everybody is: a tablet that goes wrong by minutes shows the same times. */
-function useServerClock(data: Readonly<Ref<CookAlong | undefined>>) {
-  const ahead = ref(0);
-  watch(data, (now) => now && (ahead.value = Date.parse(now.now) - Date.now()), { immediate: true });
-  const ticking = useNow({ interval: 500 });
-  return computed(() => ticking.value.getTime() + ahead.value);
+/** The plan and its events, with how far the server's clock is ahead: taken as the answer comes, so that it never ages. */
+async function askCookAlong(planId: string): Promise<CookAlong & { readonly aheadMs: number }> {
+  const answer = await call("getCookAlong", { params: { id: planId } });
+  return { ...answer, aheadMs: Date.parse(answer.now) - Date.now() };
 }
+
+/** Asking for it, by whichever page. */
+export const useCookAlongQuery = (planId: () => string) =>
+  useQuery({
+    key: () => ["cook-along", planId()],
+    query: () => askCookAlong(planId()),
+    placeholderData: (before) => before,
+  });
 
 /** Asks again when any tablet has written something. */
 function useRefetch(refetch: () => Promise<unknown>): void {
@@ -98,13 +103,11 @@ const minuteMs = 60_000;
 
 /** Cooking along with a plan: the same on every tablet, worked out from what was said and the time it is. */
 export function useCookAlong(planId: () => string) {
-  const { data, error, refetch } = useQuery({
-    key: () => ["cook-along", planId()],
-    query: () => call("getCookAlong", { params: { id: planId() } }),
-    placeholderData: (before) => before,
-  });
+  const { data, error, refetch } = useCookAlongQuery(planId);
   useRefetch(refetch);
-  const now = useServerClock(data);
+  // The server's clock is everybody's: a tablet that goes wrong by minutes shows the same times.
+  const ticking = useNow({ interval: 500 });
+  const now = computed(() => ticking.value.getTime() + (data.value?.aheadMs ?? 0));
   const { events, say: send, refused } = useEvents(planId, () => data.value?.events ?? []);
   const plan = computed(() => data.value && planToCook(data.value));
   const run = computed(() => foldRun(plan.value?.tasks ?? [], events.value));

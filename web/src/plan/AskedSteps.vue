@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { PlanDraft } from "@apron/contract";
+import { handling } from "@apron/core/plan";
 import Button from "primevue/button";
 import { ref } from "vue";
 import NumberBox from "../ui/NumberBox.vue";
@@ -10,13 +11,11 @@ defineProps<{ asked: PlanDraft["asked"] }>();
 const emit = defineEmits<{ given: [PlanForm["times"][number]] }>();
 const typed = ref<Record<string, number | null>>({});
 const keyOf = ({ dish, step }: { dish: string; step: number }): string => `${dish}-${step}`;
-/** Two minutes to put it on; it then cooks by itself. Common practice, no source. */
-const handsMin = 2;
 function give(one: PlanDraft["asked"][number]): void {
   const minutes = typed.value[keyOf(one)];
   if (minutes == null || minutes <= 0 || minutes > 1440) return;
   const byItself = { low: Math.round(minutes), high: Math.round(minutes) };
-  emit("given", { dish: one.dish, step: one.step, workMin: handsMin, byItself });
+  emit("given", { dish: one.dish, step: one.step, workMin: handling.putInMin, byItself });
 }
 </script>
 

@@ -1,4 +1,5 @@
 import type { PlanExplained, PlanTask } from "@apron/contract";
+import { needsHands } from "@apron/core/plan";
 import { counted } from "../ui/plural.ts";
 
 /** A task of the plan with its instants. */
@@ -15,19 +16,9 @@ export const lanes: readonly { readonly lane: Lane; readonly label: string }[] =
   { lane: "standing", label: "By itself" },
 ];
 
-const byHand: readonly PlanTask["kind"][] = [
-  "prepare",
-  "work",
-  "put-in",
-  "look",
-  "take-out",
-  "wash-up",
-  "taste",
-];
-
 /** The lanes that a task keeps busy: what the hands do at the hob keeps both. */
 export function lanesOf({ kind, tool }: PlanTask): Lane[] {
-  const hands = byHand.includes(kind);
+  const hands = needsHands(kind);
   const isBusy = kind === "work" || kind === "wash-up" || kind === "by-itself" || kind === "warm-up";
   const place: Lane | undefined =
     tool === "oven" || tool === "hob" || tool === "grill"
@@ -38,8 +29,6 @@ export function lanesOf({ kind, tool }: PlanTask): Lane[] {
   if (!hands) return [place && isBusy ? place : "standing"];
   return place && isBusy ? ["hands", place] : ["hands"];
 }
-
-const list = (names: readonly string[]): string => names.join(", ");
 
 /** Where its minutes come from, where that is not the recipe. */
 export const fromWords: Readonly<Record<PlanTask["from"], string>> = {
@@ -96,7 +85,7 @@ export function clashWords(
     ...(clash.some((one) => one.kind === "fixed") ? ["the times you fixed"] : []),
     ...(clash.some((one) => one.kind === "hands") ? [counted(cooks, "pair of hands", "pairs of hands")] : []),
   ];
-  return parts.length === 0 ? "" : `These do not go together before then: ${list(parts)}.`;
+  return parts.length === 0 ? "" : `These do not go together before then: ${parts.join(", ")}.`;
 }
 
 /** "18:30 is 20 minutes too early." of a table that would have to be as late as this. */
