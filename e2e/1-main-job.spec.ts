@@ -5,7 +5,7 @@ import {
   logLot,
   notice,
   signInByButton,
-  signInDemo,
+  enterDemo,
   simulateLoad,
 } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
@@ -121,7 +121,7 @@ test("a weighed glut becomes a labelled batch", async ({ page }) => {
 });
 
 test("what was opened and not used up goes back as a dated lot", async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
   await page.goto("/cook/plum-and-mustard-dressing");
   const estimate = page.getByTestId("use-estimates");
   await expect(page.getByRole("heading", { name: "Plum and mustard dressing" })).toBeVisible();
@@ -137,7 +137,7 @@ test("what was opened and not used up goes back as a dated lot", async ({ page }
 });
 
 test("all of a lot in odd grams is used up to the last", async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
   const lot = await logLot(page, "yogurt-greek", "1 lb 4 oz");
   expect(lot.grams).toBe(566.99);
   await page.goto("/cook/roast-squash-and-leek-dip");

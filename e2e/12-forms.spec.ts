@@ -1,6 +1,6 @@
 import { fillerOf, lineOf, stepOf } from "@apron/core/recipes";
 import type { Page } from "@playwright/test";
-import { ask, forGood, logLot, loseAnswers, notice, signInDemo, tell } from "./cook.ts";
+import { ask, forGood, logLot, loseAnswers, notice, enterDemo, tell } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "12-forms" });
@@ -34,7 +34,7 @@ async function shop(page: Page, things: readonly string[]): Promise<void> {
 test("a dish takes food in the form it asks for, prepares no more than that, and takes it back in one act", async ({
   page,
 }) => {
-  await signInDemo(page);
+  await enterDemo(page);
   const refused: string[] = [];
   page.on("response", (response) => {
     if (response.status() >= 400) refused.push(`${response.status()} ${response.url()}`);
@@ -77,7 +77,7 @@ test("a dish takes food in the form it asks for, prepares no more than that, and
 });
 
 test("after a weighed trim nothing is asked of the lot that is gone", async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
   await shop(page, ["431 g kohlrabi"]);
   const refused: string[] = [];
   page.on("response", (response) => {
@@ -104,7 +104,7 @@ const saveDish = (page: Page, name: string, line: Record<string, unknown>): Prom
   });
 
 test("preparing whose answer is lost, and tapped again, is done once", async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
   const lot = await logLot(page, "daikon", "2, 1.6 kg");
   const { id } = await saveDish(page, "Daikon alone", {
     ...{ grams: 300, trim: "peel", fillers: [fillerOf("daikon")] },
@@ -126,7 +126,7 @@ test("preparing whose answer is lost, and tapped again, is done once", async ({ 
 });
 
 test("what another tablet took first is not prepared, and the page shows what is left", async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
   const lot = await logLot(page, "rutabaga", "900 g");
   const { id } = await saveDish(page, "Swede alone", {
     ...{ grams: 500, trim: "peel", eatenRaw: false, fillers: [fillerOf("rutabaga")] },
@@ -146,7 +146,7 @@ test("stems are kept for the dish that asks for them, and another lot can be cho
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 800 });
-  await signInDemo(page);
+  await enterDemo(page);
   await logLot(page, "collards", "600 g");
   const { id } = await saveDish(page, "Stems alone", {
     ...{ grams: 100, preparation: "stems only, sliced", eatenRaw: false, fillers: [fillerOf("collards")] },

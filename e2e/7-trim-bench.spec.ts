@@ -1,11 +1,11 @@
 import type { Page } from "@playwright/test";
-import { ask, logLot, notice, signInDemo } from "./cook.ts";
+import { ask, logLot, notice, enterDemo } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "7-trim-bench" });
 
 test.beforeEach(async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
 });
 
 const bench = (page: Page) => page.getByTestId("trim-bench");
@@ -139,7 +139,7 @@ test("cooking after the trim loses water, and says how much saltier it makes eac
 test("one lot trimmed from two browsers at once is trimmed once", async ({ page, browser }) => {
   const lot = await logLot(page, "kale", "700");
   const other = await browser.newPage();
-  await signInDemo(other);
+  await enterDemo(other);
   for (const one of [page, other]) {
     await one.goto(`/trim/${lot.id}`);
     await bench(one).locator("#trim-usable").fill("460");

@@ -1,10 +1,10 @@
-import { amountField, itemField, notice, signInDemo, tell } from "./cook.ts";
+import { amountField, itemField, notice, enterDemo, tell } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "8-handbook" });
 
 test.beforeEach(async ({ page }) => {
-  await signInDemo(page);
+  await enterDemo(page);
 });
 
 test("an own figure stands in front of the handbook's, is used at once, and goes back", async ({ page }) => {
@@ -72,7 +72,7 @@ test("the kitchen counts and writes in its own units, names and locale", async (
   const asBefore = {
     ...{ units: "metric", dialect: "uk", cup: "us-customary", currency: "GBP", locale: "en-GB" },
   };
-  await page.locator('nav a[href="/kitchen"]').click();
+  await page.goto("/kitchen");
   await page.getByTestId("choose-both").click();
   await page.getByTestId("choose-us").last().click();
   await page.locator("#kitchen-currency").click();

@@ -1,5 +1,7 @@
+import { noChanges } from "@apron/core/recipes";
 import { z } from "zod";
 import { Day, Estimate, Grams, Id, Place } from "./quantities.ts";
+import { Step } from "./formula.ts";
 import { Caution } from "./recipes.ts";
 
 const Container = z.enum(["jar", "tub", "cube", "bowl"]);
@@ -17,6 +19,35 @@ const Scale = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("loads"), count: z.int().min(1).max(50) }),
 ]);
 
+const LineId = z.string().min(1).max(60);
+const Food = z.string().min(1).max(60);
+
+/** What is done otherwise this once; the recipe stays as it is. */
+export const TonightsChanges = z
+  .object({
+    swaps: z
+      .array(z.object({ lineId: LineId, ingredient: Food }))
+      .max(40)
+      .readonly()
+      .default([])
+      .meta({ description: "Lines filled with something else, in the amount that does the same work" }),
+    joined: z
+      .array(
+        z.object({
+          id: z.string().regex(/^joined-[1-9]\d?$/),
+          ingredient: Food,
+          grams: Grams,
+          isCooked: z.boolean().default(false),
+        }),
+      )
+      .max(20)
+      .readonly()
+      .default([])
+      .meta({ description: "What the recipe never had: grams in the whole make" }),
+    leftOut: z.array(LineId).max(60).readonly().default([]).meta({ description: "Lines that stay out" }),
+  })
+  .meta({ id: "TonightsChanges" });
+
 export const PlanMake = z.object({
   recipeId: z.string().min(1).max(60),
   scale: Scale,
@@ -28,6 +59,7 @@ export const PlanMake = z.object({
       description:
         "Lots the cook chose, for a line or (null) wherever they fit, whatever they do to the date",
     }),
+  changes: TonightsChanges.default(noChanges),
 });
 
 const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });
@@ -83,6 +115,10 @@ const MakeLine = z.object({
   cookedG: z.number().nullable().meta({ description: "Grams cooked, where the recipe asks for cooked food" }),
   optional: z.boolean(),
   toTaste: z.boolean(),
+  change: z
+    .enum(["swapped", "joined"])
+    .nullable()
+    .meta({ description: "How it differs from the recipe this once" }),
   parts: z.array(MakePart),
   others: z.array(FittingLot).meta({ description: "Lots that would fit this line too" }),
 });
@@ -121,7 +157,13 @@ export const MakePlan = z
     workings: z.string(),
     lines: z.array(MakeLine),
     output: Estimate,
-    steps: z.array(z.string()).readonly(),
+    steps: z.array(Step).readonly(),
+    left: z
+      .array(z.object({ lineId: z.string(), name: z.string() }))
+      .meta({ description: "Lines that stay out this once" }),
+    nextTime: z
+      .array(z.object({ batchId: Id, on: Day, text: z.string() }))
+      .meta({ description: 'What was noted for "next time", the newest first' }),
     loads: z.array(
       z.object({
         step: z.int(),
@@ -176,16 +218,28 @@ export const FinishMake = z.object({
   weighedG: Grams.nullable().meta({
     description: "What the finished dish weighed, or null for the estimate",
   }),
+  changes: TonightsChanges.default(noChanges),
   containers: z
     .array(
       z.object({
         kind: Container,
         count: z.int().min(1).max(500),
         place: Place,
+        grams: Grams.nullable()
+          .default(null)
+          .meta({ description: "What goes into all of these; null: a share of what is left" }),
+        isPlain: z.boolean().default(false).meta({ description: "Set aside plain, before it was dressed" }),
       }),
     )
-    .min(1)
-    .max(4),
+    .max(8),
+  eatenG: Grams.nullable().default(null).meta({ description: "What was eaten at once and never stored" }),
+  note: z.string().max(2000).default("").meta({ description: "A line for the notebook" }),
+  nextTime: z.string().max(500).default("").meta({ description: "What to do differently" }),
+  cookedBy: z
+    .object({ planId: Id, dish: z.string().min(1).max(40) })
+    .nullable()
+    .default(null)
+    .meta({ description: "The plan that it was cooked along with, and which of its dishes it is" }),
   leftOvers: z
     .array(z.object({ id: Id, ingredient: z.string(), grams: Grams, place: Place }))
     .max(40)
@@ -199,3 +253,4 @@ export type FinishMake = z.infer<typeof FinishMake>;
 export type UseBy = z.infer<typeof UseBy>;
 export type ContainerOption = z.infer<typeof ContainerOption>;
 export type PlanMake = z.infer<typeof PlanMake>;
+export type TonightsChanges = z.infer<typeof TonightsChanges>;

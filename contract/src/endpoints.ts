@@ -3,7 +3,7 @@ import type { Endpoint } from "./endpoint.ts";
 import { basketEndpoints } from "./basket-endpoints.ts";
 import * as catalogue from "./catalogue.ts";
 import { IngredientDetail, IngredientSummary, ReadAmount } from "./catalogue.ts";
-import { FinishMake, MakePlan, PlanMake } from "./cook.ts";
+import { batchEndpoints } from "./batch-endpoints.ts";
 import { SimulateLoad, PressScale, ScaleReading } from "./devices.ts";
 import {
   ChangeKitchen,
@@ -15,7 +15,7 @@ import {
   SignIn,
   StartPage,
 } from "./kitchen.ts";
-import { BatchMade, Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
+import { Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
@@ -170,19 +170,7 @@ export const endpoints = {
   ...planEndpoints,
   ...cookAlongEndpoints,
   listMatches: { summary: "Recipes ranked by the surplus they rescue", reply: Matches, status: 200 },
-  planMake: {
-    summary: "Scale a recipe and fill it from stock",
-    body: PlanMake,
-    reply: MakePlan,
-    status: 200,
-  },
-  finishMake: {
-    summary: "Record what was made: draws the lots down and fills containers",
-    body: FinishMake,
-    reply: BatchMade,
-    status: 201,
-    writes: true,
-  },
+  ...batchEndpoints,
   listLarder: { summary: "Containers, first expiring first", reply: Larder, status: 200 },
   withdraw: {
     summary: "Take a portion, or some grams, out of a container",

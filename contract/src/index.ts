@@ -21,12 +21,30 @@ export type {
   LineReading,
   OwnFigure,
 } from "./catalogue.ts";
-export type { ContainerOption, FinishMake, MakePart, MakePlan, PlanMake, UseBy } from "./cook.ts";
+export type {
+  ContainerOption,
+  FinishMake,
+  MakePart,
+  MakePlan,
+  PlanMake,
+  TonightsChanges,
+  UseBy,
+} from "./cook.ts";
 export type { ScaleReading } from "./devices.ts";
 export { AddIngredient } from "./catalogue.ts";
 export { ChangeKitchen, SetUp } from "./kitchen.ts";
 export type { Eater, Kitchen, KitchenSettings, Session, StartPage } from "./kitchen.ts";
-export type { BatchMade, Container, Label, Larder, Withdrawn } from "./larder.ts";
+export type {
+  BatchesCompared,
+  BatchList,
+  BatchMade,
+  BatchSummary,
+  BatchView,
+  Container,
+  Label,
+  Larder,
+  Withdrawn,
+} from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
 export type { CookAct, CookAlong, CookEvent } from "./cook-along.ts";
 export type {

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
-import type { FinishMake } from "@apron/contract";
+import type { RequestOf } from "@apron/contract";
 import {
   aLot,
   bringRecipes,
@@ -20,6 +20,7 @@ beforeAll(async () => {
 afterAll(() => kitchen.close());
 
 const pesto = "chard-and-hazelnut-pesto";
+type FinishMake = RequestOf<"finishMake">["body"];
 type Used = FinishMake["used"];
 
 /** A finished pesto of one batch, as a cook would confirm it. */
@@ -172,7 +173,7 @@ describe("making", () => {
       "not-kept-there",
       "containers.0.place",
     ],
-    ["no container", () => ({ containers: [] }), "too-small", "containers"],
+    ["no container", () => ({ containers: [] }), "nowhere-to-go", "containers"],
     ["a version that never was", () => ({ version: 7 }), "recipe-unknown", "recipeId"],
   ])("refuses %s, and nothing changes", async (_name, wrong, code, field) => {
     const lot = await usableLot(wren, "chard", 500);

@@ -9,7 +9,7 @@ type Named = Pick<Ingredient, "id" | "us" | "uk" | "other" | "category" | "trait
 
 type Found = { readonly ids: readonly string[]; readonly how: "name" | "usual" };
 
-type Spelt = { readonly words: readonly string[]; readonly letters: number; readonly found: Found };
+type Spelt = { readonly words: readonly string[]; readonly found: Found };
 
 /** Every name of every ingredient, ready to be looked up by its words. Built once per catalogue. */
 export type NameIndex = {
@@ -17,11 +17,12 @@ export type NameIndex = {
   readonly longest: number;
   /** The same names by how many words they have, taken apart: what a misspelt name is compared with. */
   readonly byWordCount: ReadonlyMap<number, readonly Spelt[]>;
+  /** Every word of a name; and of words typed before, which of them they may be a slip of. */
+  readonly words: ReadonlySet<string>;
+  readonly near: Map<string, ReadonlyMap<string, number>>;
   /** What each ingredient is, as far as it tells which words merely describe it. */
   readonly kinds: ReadonlyMap<string, Kind>;
 };
-
-const lettersIn = (words: readonly string[]): number => words.reduce((total, word) => total + word.length, 0);
 
 export function indexNames(ingredients: Iterable<Named>): NameIndex {
   const best = new Map<string, { rank: number; ids: Set<string> }>();
@@ -49,10 +50,11 @@ export function indexNames(ingredients: Iterable<Named>): NameIndex {
   for (const [key, found] of byKey) {
     const words = key.split(" ");
     const alike = byWordCount.get(words.length) ?? [];
-    alike.push({ words, letters: lettersIn(words), found });
+    alike.push({ words, found });
     byWordCount.set(words.length, alike);
   }
-  return { byKey, byWordCount, kinds, longest: Math.max(1, ...byWordCount.keys()) };
+  const words = new Set([...byKey.keys()].flatMap((key) => key.split(" ")));
+  return { byKey, byWordCount, words, near: new Map(), kinds, longest: Math.max(1, ...byWordCount.keys()) };
 }
 
 const indexes = new WeakMap<object, NameIndex>();
@@ -101,19 +103,37 @@ function leftOverOf(words: readonly string[], { start, length, found }: Span, in
   return words.filter((word, at) => (at < start || at >= end) && isSaid(word, at)).join(" ");
 }
 
-const mostSlips = 2;
 /** How many letters of a word may be wrong: one in a short word, two in a long one. */
-const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : mostSlips);
+const slipsAllowed = (length: number): number => (length < 4 ? 0 : length < 7 ? 1 : 2);
 
-/** Letters wrong between two names of as many words; undefined when any word is too far off. */
-function slipsBetween(words: readonly string[], meant: readonly string[]): number | undefined {
-  const isFar = words.some((word, i) => Math.abs(word.length - (meant[i] ?? "").length) > 2);
-  if (isFar) return undefined;
+/** Words of names that a typed word may be a slip of, with the letters that are wrong. */
+type NearWords = ReadonlyMap<string, number>;
+
+/** Typed words are few and come again; past this many they are worked out anew. */
+const mostRemembered = 5000;
+
+function nearWords(typed: string, { words, near }: NameIndex): NearWords {
+  const known = near.get(typed);
+  if (known) return known;
+  const allowed = slipsAllowed(typed.length);
+  const found = new Map<string, number>();
+  for (const word of words) {
+    // Each letter too many or too few is a slip: more than are allowed need no closer look.
+    if (Math.abs(word.length - typed.length) > allowed) continue;
+    const slips = distance(word, typed);
+    if (slips <= allowed) found.set(word, slips);
+  }
+  if (near.size >= mostRemembered) near.clear();
+  near.set(typed, found);
+  return found;
+}
+
+/** Letters wrong between a name and words typed for it; undefined when any word is too far off. */
+function slipsBetween(name: readonly string[], typed: readonly NearWords[]): number | undefined {
   let slips = 0;
-  for (const [i, word] of words.entries()) {
-    const typed = meant[i] ?? "";
-    const off = distance(word, typed);
-    if (off > slipsAllowed(typed.length)) return undefined;
+  for (const [i, near] of typed.entries()) {
+    const off = near.get(name[i] ?? "");
+    if (off === undefined) return undefined;
     slips += off;
   }
   return slips;
@@ -121,12 +141,10 @@ function slipsBetween(words: readonly string[], meant: readonly string[]): numbe
 
 /** The nearest name to misspelt words, or undefined when none is near. Several equally near are all named. */
 function nearest(words: readonly string[], index: NameIndex): NameMatch | undefined {
-  const meant = words.filter((word) => !describesAny(word));
+  const meant = words.filter((word) => !describesAny(word)).map((word) => nearWords(word, index));
+  if (meant.some((near) => near.size === 0)) return undefined;
   let best: { slips: number; ids: Set<string> } = { slips: Infinity, ids: new Set() };
-  const letters = lettersIn(meant);
-  for (const { words: name, letters: inName, found } of index.byWordCount.get(meant.length) ?? []) {
-    // Each letter too many or too few is a slip: more than are allowed need no closer look.
-    if (Math.abs(letters - inName) > Math.min(best.slips, mostSlips * meant.length)) continue;
+  for (const { words: name, found } of index.byWordCount.get(meant.length) ?? []) {
     const slips = slipsBetween(name, meant);
     if (slips === undefined || slips > best.slips) continue;
     best = { slips, ids: new Set([...(slips < best.slips ? [] : best.ids), ...found.ids]) };

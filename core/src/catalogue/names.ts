@@ -21,10 +21,27 @@ const singular = (text: string): string =>
     .replace(/ies\b/g, "y")
     .replace(/([^s])s\b/g, "$1");
 
+/** A name ready to be compared: folded, and as one of it. */
+type Ready = { readonly name: string; readonly one: string };
+
+const known = new WeakMap<Named, readonly Ready[]>();
+
+/** All names of an ingredient, worked out once. */
+function namesOf(item: Named): readonly Ready[] {
+  const before = known.get(item);
+  if (before) return before;
+  const names = [item.us, item.uk, ...item.other, item.id].map((name) => {
+    const plain = folded(name);
+    return { name: plain, one: singular(plain) };
+  });
+  known.set(item, names);
+  return names;
+}
+
 /** 0 the whole name · 1 its beginning · 2 every word typed begins one of its words · 3 somewhere inside · undefined no match. */
-function closeness(name: string, wanted: string): number | undefined {
-  if (name === wanted || singular(name) === singular(wanted)) return 0;
-  if (name.startsWith(wanted) || name.startsWith(singular(wanted))) return 1;
+function closeness({ name, one }: Ready, { name: wanted, one: wantedOne }: Ready): number | undefined {
+  if (name === wanted || one === wantedOne) return 0;
+  if (name.startsWith(wanted) || name.startsWith(wantedOne)) return 1;
   const words = name.split(" ");
   if (wanted.split(" ").every((typed) => words.some((word) => word.startsWith(typed)))) return 2;
   return wanted.length >= 3 && name.includes(wanted) ? 3 : undefined;
@@ -39,13 +56,14 @@ export function searchNames<Item extends Named>(
   ingredients: Iterable<Item>,
   usual: readonly string[] = [],
 ): Item[] {
-  const wanted = folded(typed);
-  if (wanted === "") return [];
+  const plain = folded(typed);
+  if (plain === "") return [];
+  const wanted = { name: plain, one: singular(plain) };
   const mostUsedFirst = (id: string): number => (usual.includes(id) ? usual.indexOf(id) : usual.length);
   return [...ingredients]
     .flatMap((item) => {
-      const fits = [item.us, item.uk, ...item.other, item.id]
-        .map((name) => closeness(folded(name), wanted))
+      const fits = namesOf(item)
+        .map((name) => closeness(name, wanted))
         .filter((fit) => fit !== undefined);
       return fits.length === 0 ? [] : [{ item, fit: Math.min(...fits) }];
     })

@@ -80,12 +80,12 @@ describe("what is in a dish binds it", () => {
     expect(asTrimmed("eggplant", "peel")).toEqual([]);
   });
 
-  it("counts nothing for what the catalogue or the dish does not know", () => {
+  it("counts nothing for what the catalogue does not know, and takes what stands in no line for raw", () => {
     const dish = dishOf([aLine("leaf", 60, "arugula")]);
     const hazards = (lineId: string, ingredient: string) =>
       hazardsOf(dish, [{ lineId, ingredient, grams: 60 }], catalogue).map(({ id }) => id);
     expect(hazards("leaf", "arugula")).toEqual(["cut-leaf"]);
-    expect(hazards("gone", "arugula")).toEqual([]);
+    expect(hazards("gone", "arugula")).toEqual(["cut-leaf"]);
     expect(hazards("leaf", "moon-leaf")).toEqual([]);
   });
 

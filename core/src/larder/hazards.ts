@@ -41,8 +41,9 @@ export function componentsOf(formula: Dish, used: readonly Used[], catalogue: Ca
   return used.flatMap(({ lineId, ingredient, grams }) => {
     const facts = catalogue.ingredients.get(ingredient);
     const line = formula.lines.find((l) => l.id === lineId);
-    if (!facts || !line) return [];
-    const cooked = [line.cook, line.trim].some((how) => how !== null && isCooked(formAfter(how)));
+    if (!facts) return [];
+    // What stands in no line is not known to have been cooked.
+    const cooked = [line?.cook, line?.trim].some((how) => how != null && isCooked(formAfter(how)));
     return [{ facts, grams, cooked, class: foodClassOf(facts) }];
   });
 }

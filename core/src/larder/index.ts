@@ -4,6 +4,7 @@ export {
   containerSizes,
   defaultContainer,
   divideOver,
+  eatAndStore,
   fewestFor,
   fillFraction,
   gramsToFill,
@@ -15,6 +16,8 @@ export {
 } from "./containers.ts";
 export { hazardsOf, writtenUse, type DishHazard, type Used } from "./hazards.ts";
 export { daysAfterThawing } from "./thaw.ts";
+export { compareBatches, type ComparedBatch, type ComparedRow } from "./compare-batches.ts";
+export { undoBatchIssue, type UndoBatchIssue } from "./undo-batch.ts";
 export {
   mayRelabel,
   placesFor,

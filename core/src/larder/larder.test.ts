@@ -6,7 +6,7 @@ import { referenceCatalogue } from "../catalogue/reference.ts";
 import { addDays } from "../measure/index.ts";
 import { cautionsFor } from "./cautions.ts";
 import { writtenUse } from "./hazards.ts";
-import { capacityOf, containerSizes, divideOver, fewestFor } from "./containers.ts";
+import { capacityOf, containerSizes, divideOver, eatAndStore, fewestFor } from "./containers.ts";
 import { daysAfterThawing } from "./thaw.ts";
 import { placesFor, useBy, type IngredientClock, type UseBy } from "./use-by.ts";
 import { compareByExpiry, takePortion } from "./withdraw.ts";
@@ -154,6 +154,51 @@ describe("containers", () => {
         expect(loads.value.reduce((g, l) => g + l.eachG * l.count, 0)).toBeCloseTo(grams, 6);
       }),
     );
+  });
+
+  it("take what was said of them, and the others the rest", () => {
+    const jar = { kind: "jar", place: "fridge" } as const;
+    const cubes = { kind: "cube", count: 12, place: "freezer" } as const;
+    const [half, bag] = [
+      { ...jar, count: 1, grams: 100 },
+      { ...cubes, grams: null },
+    ];
+    const shared = divideOver(300, dish, [half, bag]);
+    expect(shared.ok && shared.value.map((one) => Math.round(one.eachG * 12))).toEqual([1200, 200]);
+    // Said of all: a spoonful more or less is shared, so that nothing of it is nowhere.
+    const both = divideOver(301, dish, [half, { ...cubes, grams: 200 }]);
+    expect(both.ok && both.value.reduce((g, l) => g + l.eachG * l.count, 0)).toBeCloseTo(301, 9);
+  });
+
+  it("refuse more than there is, a rest without a place, and one that is said to hold too much", () => {
+    const jar = { kind: "jar", count: 1, place: "fridge" } as const;
+    const issueOf = (grams: number, ...said: (number | null)[]) => {
+      const divided = divideOver(
+        grams,
+        dish,
+        said.map((one) => ({ ...jar, grams: one })),
+      );
+      return divided.ok ? undefined : divided.issue;
+    };
+    expect(issueOf(100, 150)).toEqual({ code: "more-than-made", askedG: 150, grams: 100 });
+    expect(issueOf(100, 100, null)).toMatchObject({ code: "more-than-made" });
+    expect(issueOf(150, 100)).toEqual({ code: "some-left-over", leftG: 50 });
+    expect(issueOf(300, 250, null)).toMatchObject({ code: "containers-too-small", grams: 250 });
+    expect(issueOf(400, 100, null)).toMatchObject({ code: "containers-too-small", grams: 300 });
+    expect(issueOf(100.5, 100)).toBeUndefined();
+  });
+
+  it("are needed for what is not eaten at once, and for nothing else", () => {
+    const jar = { kind: "jar", count: 1, place: "fridge" } as const;
+    const eaten = (eatenG: number, jars = 0) =>
+      eatAndStore(300, dish, { eatenG, wishes: Array.from({ length: jars }, () => jar) });
+    expect(eaten(299)).toEqual({ ok: true, value: { eatenG: 300, loads: [] } });
+    expect(eaten(180, 1)).toMatchObject({ ok: true, value: { eatenG: 180, loads: [{ eachG: 120 }] } });
+    expect(eaten(0)).toMatchObject({ issue: { code: "nowhere-to-go" } });
+    expect(eaten(200)).toMatchObject({ issue: { code: "some-left-over", leftG: 100 } });
+    expect(eaten(400)).toMatchObject({ issue: { code: "more-than-made", askedG: 400, grams: 300 } });
+    expect(eaten(310, 1)).toMatchObject({ issue: { code: "more-than-made" } });
+    expect(eaten(0, 1)).toMatchObject({ issue: { code: "containers-too-small" } });
   });
 
   it("refuse what they cannot hold, with the figures", () => {

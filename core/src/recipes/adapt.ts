@@ -83,7 +83,7 @@ export function adaptFormula(formula: Formula, wish: AdaptWish, catalogue: Catal
 }
 
 /** What was said of the written amount is not true of the substitute's, nor is a cooking change without a figure. */
-function rawAs(line: Line, to: Substitution, catalogue: Catalogue): Partial<Line> {
+export function rawAs(line: Line, to: Substitution, catalogue: Catalogue): Partial<Line> {
   const known = catalogue.ingredients.get(to.ingredient)?.changes.some((c) => c.method === line.cook);
   const cook = line.cook !== null && !known ? { cook: null } : {};
   return { ...weighedAmount, trim: null, ...cook };

@@ -1,5 +1,5 @@
 import { accept } from "@apron/core/measure";
-import { costOf, partCost } from "@apron/core/recipes";
+import { costOf, noChanges, partCost } from "@apron/core/recipes";
 import type { UseCase } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { planFor } from "./planned-make.ts";
@@ -8,7 +8,7 @@ import { priceOf } from "./price-of.ts";
 /** What a make from today's stock costs: lots at what was paid, own produce as asked, the rest off the board. */
 export const costRecipe: UseCase<"costRecipe"> = async ({ params, query }, context) => {
   const planned = await planFor(
-    { recipeId: params.id, scale: { kind: "batches", batches: query.batches }, take: [] },
+    { recipeId: params.id, scale: { kind: "batches", batches: query.batches }, take: [], changes: noChanges },
     context,
   );
   if (!planned.ok) return planned;

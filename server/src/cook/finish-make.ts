@@ -6,16 +6,16 @@ import {
   type OnHandLot,
   type ReconciledBatch,
 } from "@apron/core/cook";
-import { divideOver, type ContainerWish, type Load } from "@apron/core/larder";
+import { eatAndStore, type ContainerWish, type Load } from "@apron/core/larder";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
-import { allergensOf, type Formula } from "@apron/core/recipes";
+import { allergensOf, withTonightsChanges, type Formula } from "@apron/core/recipes";
 import { entryOf } from "../stock/entry-of.ts";
 import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { presentContainer } from "../larder/present-container.ts";
-import type { BatchRecord, ContainerRecord } from "../context/ports/larder.store.ts";
+import type { BatchRecord, ContainerRecord, WithdrawalRecord } from "../context/ports/larder.store.ts";
 import { expandedRecipe } from "../recipes/library.ts";
 import { dateOf, useByIn } from "./use-by-of.ts";
 
@@ -24,6 +24,7 @@ type Make = {
   readonly formula: Formula;
   readonly lots: readonly LotRecord[];
 };
+type Wish = ContainerWish & { readonly isPlain: boolean };
 type Done = Make & {
   readonly reconciled: ReconciledBatch;
   readonly outputG: number;
@@ -37,13 +38,16 @@ type Done = Make & {
 export const finishMake: UseCase<"finishMake"> = async ({ body }, context) => {
   const recipe = await expandedRecipe(body.recipeId, context, body.version);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
+  const { catalogue } = context;
+  const formula = withTonightsChanges(recipe.formula, body.changes, { catalogue, batches: body.batches });
+  if (!formula.ok) return refuseWith(formula.issue, "changes");
   const unknown = [...body.used, ...body.leftOvers].find(
     (p) => !context.catalogue.ingredients.has(p.ingredient),
   );
   if (unknown) return refuse({ status: 422, code: "ingredient-unknown", field: "used" });
   const lotIds = body.used.flatMap((part) => part.lotId ?? []);
   const lots = lotIds.length === 0 ? [] : await context.stores.lots.getMany([...new Set(lotIds)]);
-  const make: Make = { body, formula: recipe.formula, lots };
+  const make: Make = { body, formula: formula.value, lots };
   const reconciled = reconcileBatch(make.formula, body.used, {
     lots: lots.map((lot) => onHandOf(lot, context)),
     catalogue: context.catalogue,
@@ -78,6 +82,14 @@ function onHandOf(lot: LotRecord, context: RequestContext): OnHandLot {
   };
 }
 
+/** What was eaten at once: a plate, filled and emptied in one act. Nothing of it is kept, so its day is today. */
+const plateOf = (eatenG: number, batchId: string, context: RequestContext): ContainerRecord => ({
+  ...{ id: context.newId(), batchId, kind: "plate", place: "fridge", isPlain: false },
+  ...{ startG: toMilligram(eatenG), remainingG: toMilligram(eatenG), portionG: toMilligram(eatenG) },
+  ...{ useBy: context.today, limit: "quality", reason: "eaten when it was made", source: "" },
+  ...{ practiceFrom: null, practiceTo: null, mustNever: "", thawDays: null },
+});
+
 function containersOf(make: Make & { outputG: number }, context: RequestContext): Answer<ContainerRecord[]> {
   const { body, formula, outputG } = make;
   const dated = new Map<string, UseBy>();
@@ -89,18 +101,19 @@ function containersOf(make: Make & { outputG: number }, context: RequestContext)
     if (!date) return refuseWith({ code: "not-kept-there" }, `containers.${index}.place`);
     dated.set(place, date);
   }
-  const loads = divideOver(outputG, formula, body.containers as readonly ContainerWish[]);
-  if (!loads.ok) return refuseWith(loads.issue, "containers");
+  const wishes = body.containers as readonly Wish[];
+  const stored = eatAndStore(outputG, formula, { eatenG: body.eatenG ?? 0, wishes });
+  if (!stored.ok) return refuseWith(stored.issue, "containers");
+  const { eatenG, loads } = stored.value;
   const portionG = outputG / (body.batches * formula.servings);
-  return accept(
-    loads.value.flatMap((load) =>
-      filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, context),
-    ),
+  const filled = loads.flatMap((load) =>
+    filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, context),
   );
+  return accept([...(eatenG > 0 ? [plateOf(eatenG, body.id, context)] : []), ...filled]);
 }
 
 function filledOf(
-  load: Load,
+  load: Load<Wish>,
   of: { batchId: string; portionG: number; date: UseBy | undefined },
   context: RequestContext,
 ): ContainerRecord[] {
@@ -111,6 +124,7 @@ function filledOf(
     batchId: of.batchId,
     kind: load.kind,
     place: load.place,
+    isPlain: load.isPlain,
     startG: toMilligram(load.eachG),
     remainingG: toMilligram(load.eachG),
     portionG: toMilligram(Math.min(of.portionG, load.eachG)),
@@ -125,20 +139,30 @@ async function save(done: Done, context: RequestContext): Promise<Answer<BatchMa
   const batch = batchOf(done, context);
   const inputs = body.used.map((part) => ({ ...part, id: newId(), batchId: body.id }));
   await stores.larder.addBatch(batch, inputs, containers);
+  const [plate] = containers.filter(({ kind }) => kind === "plate");
+  if (plate) await stores.larder.withdraw(eatenAtOnce(plate, context));
   const leftOvers = body.leftOvers.map((left) => leftOverLot(left, context));
   await stores.lots.add(leftOvers, context.now);
   const entries = entriesOf(done, leftOvers, context);
   if (entries.length > 0) await stores.lots.append(entries);
   const { name, kind, madeOn, recipeId, recipeVersion, allergens } = batch;
-  const about = { name, dish: kind, madeOn, recipeId, recipeVersion, allergens };
+  const about = { name, dish: kind, madeOn, recipeId, recipeVersion, allergens, changes: batch.changes };
   return accept({
     id: batch.id,
     name,
     outputG,
-    containers: containers.map((c) => presentContainer({ ...c, ...about }, context)),
+    eatenG: plate?.startG ?? 0,
+    containers: containers
+      .filter(({ kind: held }) => held !== "plate")
+      .map((c) => presentContainer({ ...c, ...about }, context)),
     leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, context)),
   });
 }
+
+const eatenAtOnce = (plate: ContainerRecord, context: RequestContext): WithdrawalRecord => ({
+  ...{ id: context.newId(), containerId: plate.id, grams: plate.startG, fate: "eaten", undoes: null },
+  ...{ at: context.now, memberId: context.session.memberId },
+});
 
 /** What leaves the lots that were used, and what comes back as opened. */
 function entriesOf(
@@ -179,6 +203,12 @@ const batchOf = ({ body, formula, outputG }: Done, context: RequestContext): Bat
     context.catalogue,
   ),
   memberId: context.session.memberId,
+  note: body.note,
+  nextTime: body.nextTime,
+  planId: body.cookedBy?.planId ?? null,
+  planDish: body.cookedBy?.dish ?? null,
+  changes: body.changes,
+  undoneAt: null,
 });
 
 function leftOverLot(left: Required<FinishMake>["leftOvers"][number], context: RequestContext): LotRecord {

@@ -1,5 +1,5 @@
 import type { InputOf } from "@apron/contract";
-import { limitingLine, planMake, type Limiting, type MakePlan } from "@apron/core/cook";
+import { limitingLine, planMake, type Limiting, type MakeKitchen, type MakePlan } from "@apron/core/cook";
 import { containerSizes, gramsToFill } from "@apron/core/larder";
 import { stockFor } from "@apron/core/match";
 import { accept, showGrams } from "@apron/core/measure";
@@ -9,8 +9,10 @@ import {
   gramsInLoads,
   lotGramsPerBatch,
   scaleFormula,
+  withTonightsChanges,
   type Formula,
   type ScaleWish,
+  type TonightsChanges,
 } from "@apron/core/recipes";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
@@ -29,33 +31,60 @@ export type PlannedMake = {
   readonly leftOut: readonly Surplus[];
   readonly workings: string;
   readonly scale: Wish;
+  readonly changes: TonightsChanges;
+  /** The recipe without what is done otherwise this once. */
+  readonly written: Formula;
   readonly limiting: Limiting | null;
 };
 
-/** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
-export async function planFor(
-  { recipeId, scale, take }: InputOf<"planMake">["body"],
-  context: RequestContext,
-): Promise<Answer<PlannedMake>> {
-  const recipe = await expandedRecipe(recipeId, context);
-  if (!recipe) return notFound("recipe-unknown", "recipeId");
-  const { formula, version } = recipe;
-  const lineIds = formula.lines.map((line) => line.id);
-  const chosen = scale.kind === "all-of-lot" ? [...take, { lineId: null, lotId: scale.lotId }] : take;
-  const surplus = (await surplusOnHand(context)).map((lot) => withChoice(lot, chosen, lineIds));
-  const wish = wishOf(scale, { surplus, formula });
+type Body = InputOf<"planMake">["body"];
+type Tonight = { readonly formula: Formula; readonly batches: number; readonly workings: string };
+
+/** The recipe as it is made this once, and how many batches of it. */
+function scaledTonight(
+  written: Formula,
+  { scale, changes }: Body,
+  from: { readonly surplus: readonly Surplus[]; readonly kitchen: MakeKitchen },
+): Answer<Tonight> {
+  const { catalogue } = from.kitchen;
+  // What joins weighs what it weighs, however much is made: it comes in once that is known.
+  const without = { ...changes, joined: [] };
+  const changed = withTonightsChanges(written, without, { catalogue, batches: 1 });
+  if (!changed.ok) return refuseWith(changed.issue, "changes");
+  const wish = wishOf(scale, { surplus: from.surplus, formula: changed.value });
   if (!wish.ok) return wish;
-  const { settings, cup, units, locale } = context.session.kitchen;
-  const kitchen = {
-    diners: dinersOf(settings.eaters),
-    staples: alwaysThere(settings.staples, context.catalogue),
-    catalogue: context.catalogue,
-    cup,
-    display: { system: units, locale },
-  };
-  const scaled = scaleFormula(formula, wish.value, kitchen);
+  const scaled = scaleFormula(changed.value, wish.value, from.kitchen);
   if (!scaled.ok) return refuseWith(scaled.issue, "scale");
   const { batches, workings } = scaled.value;
+  const joined = withTonightsChanges(written, changes, { catalogue, batches });
+  return joined.ok
+    ? accept({ formula: joined.value, batches, workings })
+    : refuseWith(joined.issue, "changes");
+}
+
+function makeKitchenOf(context: RequestContext): MakeKitchen {
+  const { settings, cup, units, locale } = context.session.kitchen;
+  const { catalogue } = context;
+  return {
+    ...{ catalogue, cup, diners: dinersOf(settings.eaters) },
+    staples: alwaysThere(settings.staples, catalogue),
+    display: { system: units, locale },
+  };
+}
+
+/** A recipe scaled and filled line by line from what is on hand; what other plans and prices are read from. */
+export async function planFor(body: Body, context: RequestContext): Promise<Answer<PlannedMake>> {
+  const { recipeId, scale, take, changes } = body;
+  const recipe = await expandedRecipe(recipeId, context);
+  if (!recipe) return notFound("recipe-unknown", "recipeId");
+  const { version, formula: written } = recipe;
+  const lineIds = written.lines.map((line) => line.id);
+  const chosen = scale.kind === "all-of-lot" ? [...take, { lineId: null, lotId: scale.lotId }] : take;
+  const surplus = (await surplusOnHand(context)).map((lot) => withChoice(lot, chosen, lineIds));
+  const kitchen = makeKitchenOf(context);
+  const tonight = scaledTonight(written, body, { surplus, kitchen });
+  if (!tonight.ok) return tonight;
+  const { formula, batches, workings } = tonight.value;
   const offered = stockFor(formula, batches, { stock: surplus, kitchen: await matchKitchenOf(context) });
   // A lot chosen by the cook goes in whatever it does to the date; otherwise the ranking's own choice stands.
   const isIn = (lot: Surplus): boolean =>
@@ -65,7 +94,8 @@ export async function planFor(
   if (!plan.ok) return refuseWith(plan.issue, "recipeId");
   const limiting = limitingLine(formula, plan.value, from);
   const leftOut = surplus.filter((lot) => !isIn(lot) && lotGramsPerBatch(formula, lot, kitchen) > 0);
-  return accept({ plan: plan.value, formula, version, surplus, leftOut, workings, scale, limiting });
+  const planned = { plan: plan.value, formula, version, surplus, leftOut, workings, scale, limiting };
+  return accept({ ...planned, changes, written });
 }
 
 /** A lot with the lines that the cook chose it for. */

@@ -19,6 +19,7 @@ import {
   gramsInLoads,
   loadsOf,
   lotGramsPerBatch,
+  writtenFiller,
   type Formula,
   type Line,
 } from "@apron/core/recipes";
@@ -39,7 +40,7 @@ function limitingOf({ limiting: short, context }: Planned): MakePlan["limiting"]
 }
 
 /** A planned make as it travels, with everything that the counter needs to know of it. */
-export function presentMake(planned: Planned): Answer<MakePlan> {
+export function presentMake(planned: Planned, nextTime: MakePlan["nextTime"]): Answer<MakePlan> {
   const { plan, formula, surplus, context, version, workings } = planned;
   const used = plan.lines.flatMap((l) => l.parts.map((p) => p.ingredient));
   const drawn = plan.lines.flatMap((l) => l.parts.map((p) => ({ ...p, lineId: l.line.id })));
@@ -59,7 +60,9 @@ export function presentMake(planned: Planned): Answer<MakePlan> {
     servings: plan.servings,
     lines: plan.lines.map((l) => presentLine(l, planned)),
     output: plan.output,
-    steps: formula.steps.map((step) => step.text),
+    steps: formula.steps,
+    left: leftOf(planned),
+    nextTime,
     loads: loadsOf(formula, plan.output.value),
     limiting: limitingOf(planned),
     rounding: roundingEffects(plan, context.catalogue),
@@ -86,6 +89,7 @@ const presentLine = (line: CorePlan["lines"][number], planned: Planned): MakePla
   cookedG: line.cookedG,
   optional: line.line.optional,
   toTaste: line.line.toTaste,
+  change: changeOf(line.line, planned),
   parts: line.parts.map((part) => presentPart(part, line.line, planned)),
   others: line.others.map((other) => ({
     ...{ lotId: other.lotId, name: nameFor(planned.context, other.ingredient), grams: other.grams },
@@ -94,6 +98,21 @@ const presentLine = (line: CorePlan["lines"][number], planned: Planned): MakePla
     instead: other.isSubstitute,
   })),
 });
+
+/** How a line differs from the recipe this once. */
+function changeOf({ id }: Line, { changes }: Planned): MakePlan["lines"][number]["change"] {
+  if (changes.joined.some((one) => one.id === id)) return "joined";
+  return changes.swaps.some((one) => one.lineId === id) ? "swapped" : null;
+}
+
+/** Lines that stay out this once, by what they are written with. */
+const leftOf = ({ written, changes, context }: Planned): MakePlan["left"] =>
+  written.lines
+    .filter((line) => changes.leftOut.includes(line.id))
+    .map((line) => {
+      const ingredient = writtenFiller(line)?.ingredient;
+      return { lineId: line.id, name: ingredient ? nameFor(context, ingredient) : line.id };
+    });
 
 function presentPart(part: Part, line: Line, planned: Planned): MakePart {
   const { surplus, context } = planned;

@@ -6,7 +6,7 @@ import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { KitchenRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { StoredContainer } from "../context/ports/larder.store.ts";
 import type { Deps, RequestContext } from "../context/request-context.ts";
-import { expandedRecipe } from "../recipes/library.ts";
+import { madeFormula } from "../recipes/made-formula.ts";
 import { refreshUseByDates } from "../stock/refresh-use-by.ts";
 import { dateOf, useByIn } from "./use-by-of.ts";
 
@@ -46,11 +46,11 @@ async function redate(context: RequestContext): Promise<void> {
 }
 
 async function redateContainer(stored: StoredContainer, context: RequestContext): Promise<void> {
-  const recipe = await expandedRecipe(stored.recipeId, context, stored.recipeVersion);
-  if (!recipe) return;
+  const formula = await madeFormula(stored, context);
+  if (!formula) return;
   const drawn = await context.stores.larder.inputsOf(stored.batchId);
   const lots = await context.stores.lots.getMany(drawn.flatMap((input) => input.lotId ?? []));
   const asMade = { ...context, today: stored.madeOn };
-  const date = useByIn(stored.place, { formula: recipe.formula, drawn, lots }, asMade);
+  const date = useByIn(stored.place, { formula, drawn, lots }, asMade);
   if (date && mayRelabel(stored.useBy, date.on)) await context.stores.larder.redate(stored.id, dateOf(date));
 }

@@ -16,8 +16,9 @@ type Made = {
 function clocksOf({ formula, drawn, lots }: Made, context: RequestContext): IngredientClock[] {
   return drawn.flatMap(({ lineId, lotId }) => {
     const lot = lots.find((l) => l.id === lotId);
-    const cooked = formula.lines.find((l) => l.id === lineId)?.cook !== null;
-    if (!lot || cooked) return [];
+    // What stands in no line is not known to have been cooked.
+    const cook = formula.lines.find((l) => l.id === lineId)?.cook ?? null;
+    if (!lot || cook !== null) return [];
     const fresh = freshnessOf(lot, context);
     return fresh.safeUntil === null
       ? []

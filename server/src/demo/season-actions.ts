@@ -1,5 +1,6 @@
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
 import { addDays, instantAt, invariant, type Day } from "@apron/core/measure";
+import { noChanges } from "@apron/core/recipes";
 import { addBed, changeBed } from "../basket/beds.ts";
 import { correctLot, goneOff } from "../basket/change-lot.ts";
 import { listLots } from "../basket/list-lots.ts";
@@ -124,7 +125,7 @@ export async function trimLot(
 export async function makeBatch(context: RequestContext, recipeId: string) {
   const plan = await run(
     planMake,
-    { body: { recipeId, scale: { kind: "batches", batches: 1 }, take: [] } },
+    { body: { recipeId, scale: { kind: "batches", batches: 1 }, take: [], changes: noChanges } },
     context,
   );
   const parts = plan.lines.flatMap((l) =>
@@ -143,7 +144,8 @@ export async function makeBatch(context: RequestContext, recipeId: string) {
   const kind = plan.storeIn?.kind;
   const option = plan.containers.find((c) => c.kind === kind && c.place === place) ?? plan.containers[0];
   invariant(option !== undefined, `${recipeId} fits no container`);
-  const containers = [{ kind: option.kind, place: option.place, count: option.fewest }];
+  const shared = { grams: null, isPlain: false };
+  const containers = [{ kind: option.kind, place: option.place, count: option.fewest, ...shared }];
   const body = {
     id: context.newId(),
     recipeId,
@@ -153,6 +155,7 @@ export async function makeBatch(context: RequestContext, recipeId: string) {
     weighedG: null,
     containers,
     leftOvers: [],
+    ...{ changes: noChanges, eatenG: null, note: "", nextTime: "", cookedBy: null },
   };
   return run(finishMake, { body }, context);
 }

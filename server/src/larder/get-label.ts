@@ -1,7 +1,7 @@
 import { accept } from "@apron/core/measure";
 import { notFound } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
-import { expandedRecipe } from "../recipes/library.ts";
+import { madeFormula } from "../recipes/made-formula.ts";
 import { presentCautions } from "../recipes/read.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { presentContainer } from "./present-container.ts";
@@ -14,12 +14,12 @@ export const getLabel: UseCase<"getLabel"> = async ({ params }, context) => {
   const grams = new Map<string, number>();
   for (const input of inputs) grams.set(input.ingredient, (grams.get(input.ingredient) ?? 0) + input.grams);
   const byWeight = [...grams].sort((a, b) => b[1] - a[1]).map(([id]) => id);
-  const recipe = await expandedRecipe(stored.recipeId, context, stored.recipeVersion);
+  const formula = await madeFormula(stored, context);
   return accept({
     container: presentContainer(stored, context),
     ingredients: byWeight.map((id) => nameFor(context, id)),
     allergens: [...stored.allergens],
-    cautions: recipe ? presentCautions(recipe.formula, inputs, context) : [],
+    cautions: formula ? presentCautions(formula, inputs, context) : [],
     mustNever: stored.mustNever,
   });
 };

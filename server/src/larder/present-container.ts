@@ -5,6 +5,9 @@ import { daysBetween } from "@apron/core/measure";
 import type { RequestContext } from "../context/request-context.ts";
 import type { StoredContainer } from "../context/ports/larder.store.ts";
 
+const containerNameOf = (kind: StoredContainer["kind"]): string =>
+  kind === "plate" ? "eaten at once" : (containerSizes.find((size) => size.kind === kind)?.name ?? kind);
+
 /** A container as it travels, with the days it has left today. */
 export function presentContainer(stored: StoredContainer, view: Pick<RequestContext, "today">): Container {
   const daysLeft = daysBetween(view.today, stored.useBy);
@@ -14,7 +17,7 @@ export function presentContainer(stored: StoredContainer, view: Pick<RequestCont
     batchId: stored.batchId,
     name: stored.name,
     kind: stored.kind,
-    containerName: containerSizes.find((size) => size.kind === stored.kind)?.name ?? stored.kind,
+    containerName: containerNameOf(stored.kind),
     place: stored.place,
     madeOn: stored.madeOn,
     useBy: stored.useBy,
@@ -30,5 +33,6 @@ export function presentContainer(stored: StoredContainer, view: Pick<RequestCont
     remainingG: stored.remainingG,
     portionG: stored.portionG,
     portionsLeft: stored.remainingG / stored.portionG,
+    isPlain: stored.isPlain,
   };
 }

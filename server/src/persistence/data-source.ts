@@ -8,7 +8,14 @@ import { PiecesAsBought1764400000000 } from "./migrations/1764400000000-pieces-a
 import { PartsAndPieces1764600000000 } from "./migrations/1764600000000-parts-and-pieces.ts";
 import { Plans1764700000000 } from "./migrations/1764700000000-plans.ts";
 import { CookEvents1764800000000 } from "./migrations/1764800000000-cook-events.ts";
-import { BatchInputTable, BatchTable, ContainerTable, WithdrawalTable } from "./tables/batch.table.ts";
+import { BatchCourse1764900000000 } from "./migrations/1764900000000-batch-course.ts";
+import {
+  BatchInputTable,
+  BatchPhotoTable,
+  BatchTable,
+  ContainerTable,
+  WithdrawalTable,
+} from "./tables/batch.table.ts";
 import {
   KitchenTable,
   MemberTable,
@@ -48,6 +55,7 @@ const entities = [
   CookEventTable,
   BatchTable,
   BatchInputTable,
+  BatchPhotoTable,
   ContainerTable,
   WithdrawalTable,
 ];
@@ -68,6 +76,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       PartsAndPieces1764600000000,
       Plans1764700000000,
       CookEvents1764800000000,
+      BatchCourse1764900000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

@@ -1,6 +1,6 @@
 import type { Day } from "@apron/core/measure";
 import type { ContainerKind } from "@apron/core/larder";
-import type { DishKind } from "@apron/core/recipes";
+import type { DishKind, TonightsChanges } from "@apron/core/recipes";
 
 export type BatchRecord = {
   readonly id: string;
@@ -16,7 +16,18 @@ export type BatchRecord = {
   readonly weighed: boolean;
   readonly allergens: readonly string[];
   readonly memberId: string;
+  readonly note: string;
+  readonly nextTime: string;
+  /** The plan that it was cooked along with, and which of its dishes it is. */
+  readonly planId: string | null;
+  readonly planDish: string | null;
+  /** What was done otherwise this once. */
+  readonly changes: TonightsChanges;
+  readonly undoneAt: Date | null;
 };
+
+/** A batch with the name of who made it. */
+export type MadeBatch = BatchRecord & { readonly by: string };
 
 export type BatchInputRecord = {
   readonly id: string;
@@ -30,7 +41,8 @@ export type BatchInputRecord = {
 export type ContainerRecord = {
   readonly id: string;
   readonly batchId: string;
-  readonly kind: ContainerKind;
+  /** A plate is what was eaten at once: it is filled and emptied in one act. */
+  readonly kind: ContainerKind | "plate";
   readonly place: "fridge" | "freezer";
   readonly startG: number;
   readonly remainingG: number;
@@ -43,6 +55,8 @@ export type ContainerRecord = {
   readonly practiceTo: Day | null;
   readonly mustNever: string;
   readonly thawDays: number | null;
+  /** Set aside plain, before it was dressed. */
+  readonly isPlain: boolean;
 };
 
 /** The date on a container, and what it rests on. */
@@ -59,19 +73,35 @@ export type StoredContainer = ContainerRecord & {
   readonly recipeId: string;
   readonly recipeVersion: number;
   readonly allergens: readonly string[];
+  readonly changes: TonightsChanges;
 };
 
 export type WithdrawalRecord = {
   readonly id: string;
   readonly containerId: string;
   readonly grams: number;
-  readonly fate: "eaten" | "given" | "discarded";
+  readonly fate: "eaten" | "given" | "discarded" | "undone";
   readonly at: Date;
   readonly memberId: string;
   readonly undoes: string | null;
 };
 
+/** What was taken out of a batch's containers, by whom. */
+export type TakenRecord = WithdrawalRecord & { readonly by: string };
+
 export type LarderStore = {
+  readonly batch: (id: string) => Promise<MadeBatch | undefined>;
+  /** The newest first, the undone among them. */
+  readonly batches: (of: {
+    readonly recipeId: string | undefined;
+    readonly limit: number;
+  }) => Promise<MadeBatch[]>;
+  readonly containersOf: (batchId: string) => Promise<StoredContainer[]>;
+  readonly takenFrom: (batchId: string) => Promise<TakenRecord[]>;
+  readonly changeBatch: (
+    id: string,
+    to: Partial<Pick<BatchRecord, "note" | "nextTime" | "undoneAt">>,
+  ) => Promise<void>;
   /** Containers with something in them, first expiring first. */
   readonly listStored: () => Promise<StoredContainer[]>;
   readonly getContainer: (id: string) => Promise<StoredContainer | undefined>;

@@ -83,6 +83,8 @@ export type LotStore = {
   /** The entry that brought in each lot of an intake, by lot. */
   readonly receipts: (intakeId: string) => Promise<ReadonlyMap<string, string>>;
   readonly entry: (id: string) => Promise<(EntryRecord & { readonly undone: boolean }) | undefined>;
+  /** What a batch drew from lots and gave back to them, the undone included. */
+  readonly entriesOfBatch: (batchId: string) => Promise<EntryRecord[]>;
   readonly childrenOf: (lotId: string) => Promise<LotRecord[]>;
   readonly ofIntake: (intakeId: string) => Promise<LotRecord[]>;
   readonly onHandOf: (ingredient: string) => Promise<LotRecord[]>;

@@ -7,7 +7,12 @@ type RecipePhoto = {
   readonly digest: string;
 };
 
+type BatchPhoto = Omit<RecipePhoto, "recipeId"> & { readonly batchId: string };
+
 export type PhotoStore = {
+  readonly ofBatch: (batchId: string) => Promise<BatchPhoto | undefined>;
+  readonly digestOfBatch: (batchId: string) => Promise<string | undefined>;
+  readonly putOfBatch: (photo: BatchPhoto, at: Date) => Promise<void>;
   readonly get: (recipeId: string) => Promise<RecipePhoto | undefined>;
   /** Digest by recipe, of those that have a photo. */
   readonly digests: () => Promise<ReadonlyMap<string, string>>;

@@ -4,7 +4,9 @@ import type {
   BatchInputRecord,
   ContainerRecord,
   LarderStore,
+  MadeBatch,
   StoredContainer,
+  TakenRecord,
   WithdrawalRecord,
 } from "../../context/ports/larder.store.ts";
 import {
@@ -15,6 +17,7 @@ import {
   type BatchRow,
   type ContainerRow,
 } from "../tables/batch.table.ts";
+import { MemberTable } from "../tables/kitchen.table.ts";
 
 const storedOf = (row: ContainerRow, batch: BatchRow): StoredContainer => ({
   id: row.id,
@@ -32,15 +35,75 @@ const storedOf = (row: ContainerRow, batch: BatchRow): StoredContainer => ({
   practiceTo: row.practiceTo,
   mustNever: row.mustNever,
   thawDays: row.thawDays,
+  isPlain: row.isPlain,
   name: batch.name,
   dish: batch.kind as StoredContainer["dish"],
   madeOn: batch.madeOn,
   recipeId: batch.recipeId,
   recipeVersion: batch.recipeVersion,
   allergens: batch.allergens,
+  changes: batch.changes,
+});
+
+/** Batches with the name of who made them. */
+async function madeBatches(em: EntityManager, rows: readonly BatchRow[]): Promise<MadeBatch[]> {
+  const names = await namesOf(
+    em,
+    rows.map((row) => row.memberId),
+  );
+  return rows.map(({ kitchenId: _kitchen, ...row }) => ({
+    ...row,
+    kind: row.kind as MadeBatch["kind"],
+    by: names.get(row.memberId) ?? "",
+  }));
+}
+
+async function namesOf(em: EntityManager, ids: readonly string[]): Promise<ReadonlyMap<string, string>> {
+  const members = await em.findBy(MemberTable, { id: In([...new Set(ids)]) });
+  return new Map(members.map(({ id, name }) => [id, name]));
+}
+
+async function takenFrom(em: EntityManager, batchId: string): Promise<TakenRecord[]> {
+  const containers = await em.find(ContainerTable, { where: { batchId }, select: { id: true } });
+  const rows = await em.find(WithdrawalTable, {
+    where: { containerId: In(containers.map(({ id }) => id)) },
+    order: { at: "ASC" },
+  });
+  const names = await namesOf(
+    em,
+    rows.map((row) => row.memberId),
+  );
+  return rows.map(({ kitchenId: _kitchen, ...row }) => ({
+    ...row,
+    fate: row.fate as TakenRecord["fate"],
+    by: names.get(row.memberId) ?? "",
+  }));
+}
+
+/** What is asked of batches; the rest of the store is about containers. */
+const batchesOf = (
+  em: EntityManager,
+): Pick<LarderStore, "batch" | "batches" | "containersOf" | "takenFrom" | "changeBatch"> => ({
+  batch: async (id) => {
+    const row = await em.findOneBy(BatchTable, { id });
+    return row ? (await madeBatches(em, [row]))[0] : undefined;
+  },
+  batches: async ({ recipeId, limit }) => {
+    const where = recipeId === undefined ? {} : { recipeId };
+    return madeBatches(em, await em.find(BatchTable, { where, order: { madeAt: "DESC" }, take: limit }));
+  },
+  containersOf: async (batchId) => {
+    const rows = await em.find(ContainerTable, { where: { batchId }, order: { startG: "DESC", id: "ASC" } });
+    return withBatches(em, rows);
+  },
+  takenFrom: (batchId) => takenFrom(em, batchId),
+  changeBatch: async (id, to) => {
+    if (Object.keys(to).length > 0) await em.update(BatchTable, { id }, to);
+  },
 });
 
 export const larderStoreOf = (em: EntityManager, kitchenId: string): LarderStore => ({
+  ...batchesOf(em),
   listStored: async () => {
     const rows = await em.find(ContainerTable, {
       where: { remainingG: MoreThan(0) },

@@ -72,7 +72,7 @@ function lists(em: EntityManager): Pick<LotStore, Lists> {
   };
 }
 
-function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receipts"> {
+function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "entriesOfBatch" | "receipts"> {
   return {
     receipts: async (intakeId) =>
       new Map(
@@ -85,6 +85,8 @@ function ledger(em: EntityManager): Pick<LotStore, "entries" | "entry" | "receip
         ).map(({ lotId, id }) => [lotId, id]),
       ),
     entries: (lotId) => entriesWithNames(em, lotId),
+    entriesOfBatch: async (batchId) =>
+      (await em.find(EntryTable, { where: { batchId }, order: { seq: "ASC" } })).map(entryOf),
     entry: async (id) => {
       const row = await em.findOneBy(EntryTable, { id });
       return row ? { ...entryOf(row), undone: await em.existsBy(EntryTable, { undoes: id }) } : undefined;

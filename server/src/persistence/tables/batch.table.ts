@@ -1,3 +1,4 @@
+import type { TonightsChanges } from "@apron/core/recipes";
 import { EntitySchema } from "typeorm";
 import { day, grams, instant, key, named, optional, text, uuid } from "./columns.ts";
 
@@ -16,6 +17,12 @@ export type BatchRow = {
   weighed: boolean;
   allergens: string[];
   memberId: string;
+  note: string;
+  nextTime: string;
+  planId: string | null;
+  planDish: string | null;
+  changes: TonightsChanges;
+  undoneAt: Date | null;
 };
 
 export const BatchTable = new EntitySchema<BatchRow>({
@@ -35,8 +42,17 @@ export const BatchTable = new EntitySchema<BatchRow>({
     weighed: { type: "boolean" },
     allergens: { type: "jsonb" },
     memberId: named("member_id", uuid),
+    note: { ...text, default: "" },
+    nextTime: named("next_time", { ...text, default: "" }),
+    planId: named("plan_id", optional(uuid)),
+    planDish: named("plan_dish", optional(text)),
+    changes: { type: "jsonb", default: () => `'{"swaps": [], "joined": [], "leftOut": []}'` },
+    undoneAt: named("undone_at", optional(instant)),
   },
-  indices: [{ name: "batch_of_recipe", columns: ["kitchenId", "recipeId", "madeAt"] }],
+  indices: [
+    { name: "batch_of_recipe", columns: ["kitchenId", "recipeId", "madeAt"] },
+    { name: "batch_made", columns: ["kitchenId", "madeAt"] },
+  ],
 });
 
 export type BatchInputRow = {
@@ -80,6 +96,7 @@ export type ContainerRow = {
   practiceTo: string | null;
   mustNever: string;
   thawDays: number | null;
+  isPlain: boolean;
 };
 
 export const ContainerTable = new EntitySchema<ContainerRow>({
@@ -101,9 +118,13 @@ export const ContainerTable = new EntitySchema<ContainerRow>({
     practiceTo: named("practice_to", optional(day)),
     mustNever: named("must_never", text),
     thawDays: named("thaw_days", optional({ type: "integer" })),
+    isPlain: named("is_plain", { type: "boolean", default: false }),
   },
   checks: [{ name: "container_not_overdrawn", expression: "remaining_g >= 0 and remaining_g <= start_g" }],
-  indices: [{ name: "container_first_out", columns: ["kitchenId", "useBy"], where: "remaining_g > 0" }],
+  indices: [
+    { name: "container_first_out", columns: ["kitchenId", "useBy"], where: "remaining_g > 0" },
+    { name: "container_of_batch", columns: ["batchId"] },
+  ],
 });
 
 export type WithdrawalRow = {
@@ -132,4 +153,26 @@ export const WithdrawalTable = new EntitySchema<WithdrawalRow>({
   checks: [{ name: "withdrawal_negative_only_when_undone", expression: "grams > 0 or undoes is not null" }],
   uniques: [{ name: "withdrawal_undone_once", columns: ["undoes"] }],
   indices: [{ name: "withdrawal_of_container", columns: ["containerId"] }],
+});
+
+export type BatchPhotoRow = {
+  kitchenId: string;
+  batchId: string;
+  mediaType: string;
+  bytes: Buffer;
+  digest: string;
+  at: Date;
+};
+
+export const BatchPhotoTable = new EntitySchema<BatchPhotoRow>({
+  name: "batch_photo",
+  columns: {
+    kitchenId: named("kitchen_id", key(uuid)),
+    batchId: named("batch_id", key(uuid)),
+    mediaType: named("media_type", text),
+    bytes: { type: "bytea" },
+    digest: text,
+    at: instant,
+  },
+  checks: [{ name: "batch_photo_small", expression: "length(bytes) <= 600000" }],
 });

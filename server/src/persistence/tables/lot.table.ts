@@ -124,6 +124,7 @@ export const EntryTable = new EntitySchema<EntryRow>({
   checks: [{ name: "entry_grams_signed_only_when_corrected", expression: "grams > 0 or kind = 'corrected'" }],
   indices: [
     { name: "entry_of_lot", columns: ["lotId", "seq"] },
+    { name: "entry_of_batch", columns: ["batchId"], where: "batch_id is not null" },
     { name: "entry_gone_off", columns: ["kitchenId", "at"], where: "kind = 'spoiled'" },
   ],
 });

@@ -1,0 +1,66 @@
+import { undoBatchIssue } from "@apron/core/larder";
+import { accept } from "@apron/core/measure";
+import type { MadeBatch, TakenRecord } from "../context/ports/larder.store.ts";
+import type { EntryRecord } from "../context/ports/lot.store.ts";
+import { conflict, notFound } from "../context/refusal.ts";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
+import { entryOf } from "../stock/entry-of.ts";
+import { leftOversOf } from "./present-batch.ts";
+
+/**
+ * Takes a batch back: its containers are emptied, its lots get their grams back, and what it had given back to the basket goes
+ * out of it again. Each by an entry that names what it undoes; nothing is deleted.
+ */
+export const undoBatch: UseCase<"undoBatch"> = async ({ params }, context) => {
+  const { larder, lots } = context.stores;
+  const batch = await larder.batch(params.id);
+  if (!batch) return notFound("batch-unknown");
+  const containers = await larder.containersOf(batch.id);
+  const leftOvers = await leftOversOf(batch.id, context);
+  const issue = undoBatchIssue({ isUndone: batch.undoneAt !== null, containers, leftOvers });
+  if (issue) return conflict(issue.code);
+  await emptyContainers(batch, context);
+  const entries = await entriesBack(batch, context);
+  if (entries.length > 0) await lots.append(entries);
+  await larder.changeBatch(batch.id, { undoneAt: context.now });
+  const returned = new Set(entries.filter(({ grams }) => grams > 0).map(({ lotId }) => lotId)).size;
+  return accept({ id: batch.id, name: batch.name, returned });
+};
+
+/** What was eaten at once goes back first, so that all that was made goes out as undone. */
+async function emptyContainers(batch: MadeBatch, context: RequestContext): Promise<void> {
+  const { larder } = context.stores;
+  const movement = { at: context.now, memberId: context.session.memberId };
+  const taken = await larder.takenFrom(batch.id);
+  const isStanding = ({ id, undoes }: TakenRecord): boolean =>
+    undoes === null && !taken.some((later) => later.undoes === id);
+  for (const { id, containerId, grams, fate } of taken.filter(isStanding))
+    await larder.withdraw({
+      ...movement,
+      ...{ id: context.newId(), containerId, grams: -grams, fate, undoes: id },
+    });
+  for (const { id, startG } of await larder.containersOf(batch.id))
+    if (startG > 0)
+      await larder.withdraw({
+        ...movement,
+        ...{ id: context.newId(), containerId: id, grams: startG, fate: "undone", undoes: null },
+      });
+}
+
+async function entriesBack(batch: MadeBatch, context: RequestContext): Promise<EntryRecord[]> {
+  const entries = await context.stores.lots.entriesOfBatch(batch.id);
+  const undone = new Set(entries.map(({ undoes }) => undoes));
+  return entries
+    .filter(({ id, undoes, kind }) => undoes === null && kind !== "corrected" && !undone.has(id))
+    .map(({ id, lotId, kind, grams }) => {
+      const back = kind === "used" ? grams : -grams;
+      const reason = `undone: ${batch.name}`;
+      return entryOf(context, lotId, {
+        kind: "corrected",
+        grams: back,
+        reason,
+        batchId: batch.id,
+        undoes: id,
+      });
+    });
+}
