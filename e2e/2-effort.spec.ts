@@ -95,7 +95,7 @@ test("log a finished batch into three jars in at most 8", async ({ page }) => {
     await expect(estimate).toBeHidden();
   }
   await effort.click(page.getByTestId("store-jar-fridge"));
-  while ((await page.locator("#container-count").inputValue()) !== "3")
+  while ((await page.locator("#container-0-count").inputValue()) !== "3")
     await effort.click(page.getByTestId("one-more"));
   await effort.click(page.getByTestId("finish-batch"));
   await expect(notice(page)).toContainText("in 3 × 200 ml jar");

@@ -134,8 +134,8 @@ test("two jars that cannot hold it are refused with the figures", async ({ page 
     await expect(estimate).toBeHidden();
   }
   await page.getByTestId("store-jar-fridge").click();
-  await page.locator("#container-count").fill("1");
-  await page.locator("#container-count").blur();
+  await page.locator("#container-0-count").fill("1");
+  await page.locator("#container-0-count").blur();
   await page.getByTestId("finish-batch").click();
   await expect(page.getByText(/hold/).first()).toBeVisible();
 });

@@ -15,7 +15,7 @@ async function planToCook(page: Page): Promise<string> {
 /** Every main view, with what is there once it has loaded. */
 export async function views(page: Page): Promise<(readonly [path: string, ready: string])[]> {
   const { lots } = await ask<{ lots: { id: string }[] }>(page, "/api/lots?state=raw&limit=1");
-  const { containers } = await ask<{ containers: { id: string }[] }>(page, "/api/larder");
+  const { containers } = await ask<{ containers: { id: string; batchId: string }[] }>(page, "/api/larder");
   const of = (testId: string): string => `[data-testid="${testId}"]`;
   return [
     ["/", of("make-best")],
@@ -27,6 +27,7 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     [`/plan/${await planToCook(page)}/cook`, of("now-card")],
     ["/cook/chard-and-hazelnut-pesto", of("store-jar-fridge")],
     ["/larder", of("take-one")],
+    [`/batch/${containers[0]?.batchId}`, of("made-of")],
     [`/label/${containers[0]?.id}`, of("label-sheet")],
     ["/dressing", of("dressing-mix")],
     ["/handbook", of("own-ingredient")],

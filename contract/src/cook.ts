@@ -201,6 +201,7 @@ export const MakePlan = z
     leftOut: z
       .array(FittingLot.omit({ toDo: true, instead: true }).extend({ useBy: Day }))
       .meta({ description: "Lots that fit but would shorten the dish's date to this day" }),
+    gramsPerMl: z.number(),
     headspace: z.object({ fridge: z.number(), freezer: z.number() }),
     scaleChoices: z.array(z.object({ lotId: Id, name: z.string(), grams: z.number() })),
   })
@@ -232,7 +233,12 @@ export const FinishMake = z.object({
       }),
     )
     .max(8),
-  eatenG: Grams.nullable().default(null).meta({ description: "What was eaten at once and never stored" }),
+  eatenPortions: z
+    .number()
+    .min(0)
+    .max(1000)
+    .default(0)
+    .meta({ description: "What was eaten at once and never stored; all of it, from as many as it makes on" }),
   note: z.string().max(2000).default("").meta({ description: "A line for the notebook" }),
   nextTime: z.string().max(500).default("").meta({ description: "What to do differently" }),
   cookedBy: z

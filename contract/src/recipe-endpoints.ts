@@ -141,6 +141,7 @@ export const recipeEndpoints = {
   substitutions: {
     summary: "What may stand in for a line's ingredient, and in what amount",
     params: recipes.ByLine,
+    query: recipes.SubstitutionsQuery,
     reply: recipes.Substitutions,
     status: 200,
   },

@@ -187,6 +187,7 @@ export const RecipeAdapted = z
     diets: z.array(Diet).readonly(),
   })
   .meta({ id: "RecipeAdapted" });
+export const SubstitutionsQuery = z.object({ batches: z.coerce.number().positive().max(50).default(1) });
 export const Substitutions = z.object({ substitutions: z.array(Swap) }).meta({ id: "Substitutions" });
 
 export const CostQuery = z.object({

@@ -41,7 +41,7 @@ const batchOf = async (id: string) => (await wren.call("getBatch", { params: { i
 describe("where a batch goes", () => {
   it("is eaten at once, stored in several kinds and places, and set aside plain, all in one go", async () => {
     const { made } = await finish({
-      eatenG: 90,
+      eatenPortions: 3,
       containers: [
         { kind: "jar", count: 1, place: "fridge", grams: 80 },
         { kind: "tub", count: 1, place: "fridge", grams: 50, isPlain: true },
@@ -63,15 +63,15 @@ describe("where a batch goes", () => {
   });
 
   it("needs no container where all of it was eaten", async () => {
-    const { made } = await finish({ containers: [], eatenG: 299 });
+    const { made } = await finish({ containers: [], eatenPortions: 12 });
     expect(made.body).toMatchObject({ eatenG: 300, containers: [] });
   });
 
   it.each([
     [{ containers: [] }, "nowhere-to-go"],
-    [{ containers: [], eatenG: 200 }, "some-left-over"],
-    [{ eatenG: 400 }, "more-than-made"],
-    [{ eatenG: 0 }, "too-small"],
+    [{ containers: [], eatenPortions: 6 }, "some-left-over"],
+    [{ eatenPortions: 10 }, "more-than-made"],
+    [{ eatenPortions: -1 }, "too-small"],
     [
       { containers: [{ kind: "jar" as const, count: 1, place: "fridge" as const, grams: 100 }] },
       "some-left-over",
@@ -194,7 +194,7 @@ describe("undoing a batch", () => {
   it("gives its lots back what they gave and takes its containers and left-overs away, in the ledger", async () => {
     const leftOver = randomUUID();
     const leftOvers = [{ id: leftOver, ingredient: "hazelnut", grams: 40, place: "room" as const }];
-    const { lot, made } = await finish({ leftOvers, eatenG: 60 });
+    const { lot, made } = await finish({ leftOvers, eatenPortions: 2 });
     expect(await gramsOf(lot.id)).toBe(lot.grams - 150);
     const undone = await undo(made.body.id);
     expect(undone.body).toMatchObject({ returned: 1 });
@@ -223,9 +223,6 @@ describe("undoing a batch", () => {
     const leftOver = randomUUID();
     const leftOvers = [{ id: leftOver, ingredient: "hazelnut", grams: 40, place: "room" as const }];
     const { made: other } = await finish({ leftOvers });
-      params: { id: leftOver },
-      body: { grams: 10, fate: "eaten" } as never,
-    });
     await wren.call("correctLot", { params: { id: leftOver }, body: { deltaG: -5, reason: "nibbled" } });
     expect((await undo(other.body.id)).problem.code).toBe("used-since");
     expect((await undo(randomUUID())).status).toBe(404);

@@ -363,12 +363,25 @@ describe("other diners, cost and plate", () => {
 
   it("offers what may stand in for a line", async () => {
     const offered = (
-      await wren.call("substitutions", { params: { id: "farro-tomatillo-and-dill", line: "base-1" } })
+      await wren.call("substitutions", {
+        params: { id: "farro-tomatillo-and-dill", line: "base-1" },
+        query: {},
+      })
     ).body;
     expect(offered.substitutions.map((s) => s.ingredient)).toEqual(
       expect.arrayContaining(["wild-rice", "rice-brown"]),
     );
-    const none = await wren.call("substitutions", { params: { id: "farro-tomatillo-and-dill", line: "x" } });
+    const [twice] = (
+      await wren.call("substitutions", {
+        params: { id: "farro-tomatillo-and-dill", line: "base-1" },
+        query: { batches: 2 },
+      })
+    ).body.substitutions;
+    expect(twice?.grams).toBeCloseTo(2 * (offered.substitutions[0]?.grams ?? 0), 9);
+    const none = await wren.call("substitutions", {
+      params: { id: "farro-tomatillo-and-dill", line: "x" },
+      query: {},
+    });
     expect([none.status, none.problem.code]).toEqual([404, "line-unknown"]);
   });
 

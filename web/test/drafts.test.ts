@@ -82,9 +82,10 @@ describe("a make that is being typed", () => {
       added("salt", 2),
       added("chard", null),
     ];
-    const texts = withAdditions(parts, additions);
+    const { texts, unlisted } = withAdditions(parts, additions);
+    expect([...unlisted]).toEqual([["salt", 2]]);
     expect(texts).toEqual({ [parts[1]?.key ?? ""]: "115.5" });
-    expect(withAdditions(partsOf(plan, texts), additions)).toEqual({});
+    expect(withAdditions(partsOf(plan, texts), additions).texts).toEqual({});
   });
 
   it("portions, salt and cost follow what is typed", () => {
@@ -107,11 +108,12 @@ describe("a make that is being typed", () => {
   });
 
   it("proposes the fewest containers that hold it, or as many as were asked for", () => {
+    const shared = { text: "", isPlain: false };
     const jars = { ...plan, storeIn: { kind: "jar", place: "fridge", count: null } } as MakePlan;
-    expect(proposedContainers(jars, 400)).toEqual([{ kind: "jar", place: "fridge", count: 3 }]);
-    expect(proposedContainers(jars, 380)).toEqual([{ kind: "jar", place: "fridge", count: 2 }]);
+    expect(proposedContainers(jars, 400)).toEqual([{ kind: "jar", place: "fridge", count: 3, ...shared }]);
+    expect(proposedContainers(jars, 380)).toEqual([{ kind: "jar", place: "fridge", count: 2, ...shared }]);
     const twelve = { ...plan, storeIn: { kind: "bowl", place: "fridge", count: 12 } } as MakePlan;
-    expect(proposedContainers(twelve, 50)).toEqual([{ kind: "bowl", place: "fridge", count: 12 }]);
+    expect(proposedContainers(twelve, 50)).toEqual([{ kind: "bowl", place: "fridge", count: 12, ...shared }]);
     expect(proposedContainers({ ...jars, containers: [] }, 400)).toEqual([]);
     expect(proposedContainers({ ...jars, storeIn: null }, 400)).toEqual([]);
   });

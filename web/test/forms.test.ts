@@ -5,7 +5,9 @@ import { useGoneOff } from "../src/basket/use-gone-off.ts";
 import { useIntakeForm } from "../src/basket/use-intake-form.ts";
 import { useLotAct } from "../src/basket/acts/use-lot-act.ts";
 import { useNotices } from "../src/client/notices.ts";
+import { useMakeDraft } from "../src/cook/make-draft.ts";
 import { useMakeForm } from "../src/cook/use-make-form.ts";
+import { noChanges } from "@apron/core/recipes";
 import { usePreparation } from "../src/cook/use-preparation.ts";
 import { useLotsFile } from "../src/exchange/use-lots-file.ts";
 import { useKitchenDraft } from "../src/kitchen/use-kitchen-draft.ts";
@@ -132,7 +134,7 @@ describe("the trim bench", () => {
 describe("a batch being finished", () => {
   const inDish = { value: 1, low: 1, high: 1 };
   const plan = {
-    ...{ recipeId: "slaw", version: 3, batches: 2, name: "Slaw", kind: "slaw" },
+    ...{ recipeId: "slaw", version: 3, batches: 2, name: "Slaw", kind: "slaw", servings: 4 },
     lines: [
       { lineId: "green", parts: [{ ingredient: "kale", lotId: "lot-1", from: "lot", grams: 300, inDish }] },
       { lineId: "oil", parts: [{ ingredient: "olive-oil", lotId: null, from: "buy", grams: 60, inDish }] },
@@ -141,7 +143,11 @@ describe("a batch being finished", () => {
     storeIn: { kind: "bowl", place: "fridge", count: null },
   } as unknown as MakePlan;
   const path = "/api/batches";
-  const make = () => at(() => useMakeForm("slaw", ref(plan)));
+  const formOf = (shown: MakePlan | undefined) => {
+    const make = useMakeDraft("slaw");
+    return { draft: make.draft, ...useMakeForm(make, ref(shown), () => null) };
+  };
+  const make = () => at(() => formOf(plan));
 
   it("sends what was really used and where it goes, once", async () => {
     const asked = aServer({ [path]: { status: 201, body: { id: "batch-1" } } });
@@ -161,7 +167,8 @@ describe("a batch being finished", () => {
         ...{ id, recipeId: "slaw", version: 3, batches: 2, weighedG: 350 },
         leftOvers: [{ id: "left", ingredient: "kale", grams: 20, place: "fridge" }],
         used: [{ lineId: "green", ingredient: "kale", lotId: "lot-1", grams: 280 }],
-        containers: [{ kind: "bowl", place: "fridge", count: 1 }],
+        containers: [{ kind: "bowl", place: "fridge", count: 1, grams: null, isPlain: false }],
+        ...{ eatenPortions: 0, changes: noChanges, note: "", nextTime: "", cookedBy: null },
       },
     ]);
     expect(form.draft.value).toMatchObject({ used: {}, weighed: "", leftOvers: [] });
@@ -170,6 +177,10 @@ describe("a batch being finished", () => {
   it.each([
     [{ used: { "green kale lot-1": "a few" } }, "used.0.grams"],
     [{ weighed: "heavy" }, "weighedG"],
+    [
+      { containers: [{ kind: "bowl", place: "fridge", count: 1, text: "half", isPlain: false }] },
+      "containers",
+    ],
     [{ leftOvers: [{ id: "l", ingredient: "kale", name: "kale", text: "" }] }, "leftOvers"],
   ])("%p cannot be sent: it is said at %s and stays", async (typed, field) => {
     const asked = aServer({ [path]: { status: 201, body: {} } });
@@ -184,15 +195,30 @@ describe("a batch being finished", () => {
   it("chosen containers stay when the page is opened again", async () => {
     aServer({});
     const form = make();
-    expect(form.containers.value).toEqual([{ kind: "bowl", place: "fridge", count: 1 }]);
-    form.containers.value = [{ kind: "tub", place: "freezer", count: 2 }];
+    const shared = { text: "", isPlain: false };
+    expect(form.containers.value).toEqual([{ kind: "bowl", place: "fridge", count: 1, ...shared }]);
+    const tubs = [{ kind: "tub" as const, place: "freezer" as const, count: 2, ...shared }];
+    form.containers.value = tubs;
     await settle();
-    expect(make().containers.value).toEqual([{ kind: "tub", place: "freezer", count: 2 }]);
+    expect(make().containers.value).toEqual(tubs);
+  });
+
+  it("what is eaten at once needs no container; all of it needs none at all", async () => {
+    const asked = aServer({ [path]: { status: 201, body: { id: "batch-1" } } });
+    const form = make();
+    form.useBought();
+    form.draft.value.eaten = 1;
+    expect(form.eatenG.value).toBeCloseTo(90, 9);
+    expect(form.containers.value).toHaveLength(1);
+    form.draft.value.eaten = 4;
+    expect(form.containers.value).toEqual([]);
+    await form.finish();
+    expect(posts(asked, path)[0]?.body).toMatchObject({ eatenPortions: 4, containers: [] });
   });
 
   it("sends nothing before there is a plan", async () => {
     aServer({});
-    expect(await at(() => useMakeForm("slaw", ref(undefined))).finish()).toBeUndefined();
+    expect(await at(() => formOf(undefined)).finish()).toBeUndefined();
   });
 });
 

@@ -88,6 +88,7 @@ describe("every refusal has words", () => {
       convertBy: "strength",
       atMostMm: 400,
       dishName: "Leek dip",
+      leftG: 60,
       tool: "oven",
     });
     expect(sentence).not.toBe(fallback);

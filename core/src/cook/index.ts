@@ -22,6 +22,7 @@ export {
 } from "./reconcile-batch.ts";
 export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";
 export { madeFigures, type MadeFigures, type MadePart } from "./made-figures.ts";
+export { pouring, type Pouring } from "./pour-down.ts";
 export { tasteWords, type CookAct, type CookEvent, type TasteWord } from "./cook-event.ts";
 export {
   foldRun,

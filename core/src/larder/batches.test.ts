@@ -1,4 +1,5 @@
 import { describe, expect, it } from "@jest/globals";
+import { portionsInGrams } from "./portions.ts";
 import { compareBatches } from "./compare-batches.ts";
 import { undoBatchIssue } from "./undo-batch.ts";
 
@@ -18,6 +19,13 @@ describe("two batches beside each other", () => {
       { ingredient: "chard", grams: [200, 400], perPortion: [100, 50] },
       { ingredient: "walnut", grams: [null, 160], perPortion: [null, 20] },
     ]);
+  });
+});
+
+describe("portions", () => {
+  it("are shares of what was made, and never more than that", () => {
+    const dish = { grams: 600, servings: 4 };
+    expect([0, 1.5, 4, 6].map((portions) => portionsInGrams(portions, dish))).toEqual([0, 225, 600, 600]);
   });
 });
 

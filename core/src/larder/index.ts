@@ -17,6 +17,7 @@ export {
 export { hazardsOf, writtenUse, type DishHazard, type Used } from "./hazards.ts";
 export { daysAfterThawing } from "./thaw.ts";
 export { compareBatches, type ComparedBatch, type ComparedRow } from "./compare-batches.ts";
+export { portionsInGrams } from "./portions.ts";
 export { undoBatchIssue, type UndoBatchIssue } from "./undo-batch.ts";
 export {
   mayRelabel,

@@ -6,7 +6,7 @@ import {
   type OnHandLot,
   type ReconciledBatch,
 } from "@apron/core/cook";
-import { eatAndStore, type ContainerWish, type Load } from "@apron/core/larder";
+import { eatAndStore, portionsInGrams, type ContainerWish, type Load } from "@apron/core/larder";
 import { accept, refuse, toMilligram } from "@apron/core/measure";
 import { allergensOf, withTonightsChanges, type Formula } from "@apron/core/recipes";
 import { entryOf } from "../stock/entry-of.ts";
@@ -102,10 +102,12 @@ function containersOf(make: Make & { outputG: number }, context: RequestContext)
     dated.set(place, date);
   }
   const wishes = body.containers as readonly Wish[];
-  const stored = eatAndStore(outputG, formula, { eatenG: body.eatenG ?? 0, wishes });
+  const made = { grams: outputG, servings: body.batches * formula.servings };
+  const eaten = portionsInGrams(body.eatenPortions, made);
+  const stored = eatAndStore(outputG, formula, { eatenG: eaten, wishes });
   if (!stored.ok) return refuseWith(stored.issue, "containers");
   const { eatenG, loads } = stored.value;
-  const portionG = outputG / (body.batches * formula.servings);
+  const portionG = portionsInGrams(1, made);
   const filled = loads.flatMap((load) =>
     filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, context),
   );

@@ -74,6 +74,7 @@ export function presentMake(planned: Planned, nextTime: MakePlan["nextTime"]): A
     prepare: prepareOf(planned),
     useBy,
     leftOut: leftOutOf(planned, useBy.fridge?.on),
+    gramsPerMl: formula.gramsPerMl,
     headspace: { fridge: 1 - fillFraction.fridge, freezer: 1 - fillFraction.freezer },
     scaleChoices: scaleChoices(planned),
   });

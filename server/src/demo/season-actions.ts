@@ -155,7 +155,7 @@ export async function makeBatch(context: RequestContext, recipeId: string) {
     weighedG: null,
     containers,
     leftOvers: [],
-    ...{ changes: noChanges, eatenG: null, note: "", nextTime: "", cookedBy: null },
+    ...{ changes: noChanges, eatenPortions: 0, note: "", nextTime: "", cookedBy: null },
   };
   return run(finishMake, { body }, context);
 }

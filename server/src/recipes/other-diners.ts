@@ -46,13 +46,13 @@ export const adaptRecipe: UseCase<"adaptRecipe"> = async ({ params, body }, cont
   });
 };
 
-export const substitutions: UseCase<"substitutions"> = async ({ params }, context) => {
+export const substitutions: UseCase<"substitutions"> = async ({ params, query }, context) => {
   const found = await expandedRecipe(params.id, context);
   const line = found?.formula.lines.find((one) => one.id === params.line);
   const ingredient = line && writtenFiller(line)?.ingredient;
   if (!line || ingredient === undefined) return notFound(found ? "line-unknown" : "recipe-unknown");
   const diners = dinersOf(context.session.kitchen.settings.eaters);
-  const offered = substitutionsFor(line, ingredient, {
+  const offered = substitutionsFor({ ...line, grams: line.grams * query.batches }, ingredient, {
     catalogue: context.catalogue,
     suits: (facts) => suits(facts, diners),
   });

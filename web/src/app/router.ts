@@ -81,6 +81,13 @@ const routes: RouteRecordRaw[] = [
     meta: { title: "Larder" },
   },
   {
+    path: "/batch/:id",
+    name: "batch",
+    component: () => import("../larder/BatchPage.vue"),
+    props: true,
+    meta: { title: "Batch" },
+  },
+  {
     path: "/label/:id",
     name: "label",
     component: () => import("../larder/LabelPage.vue"),

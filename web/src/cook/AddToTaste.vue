@@ -15,7 +15,8 @@ import QuickPicks from "../ui/QuickPicks.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import { typedGrams } from "../ui/typed-grams.ts";
 import WeightField from "../ui/WeightField.vue";
-import { foundWords, ingredientName } from "./cook-words.ts";
+import { foundWords } from "../larder/taste-words.ts";
+import { ingredientName } from "./cook-words.ts";
 
 /** What goes in while tasting: a tap for what, the scale or an amount for how much, a word for what was missing. */
 const props = defineProps<{

@@ -11,7 +11,9 @@ import { inCore, useCookAlongQuery } from "./use-cook-along.ts";
 
 /** What was added to this dish while it was cooked, to be counted as used in one tap. */
 const props = defineProps<{ planId: string; dish: string; parts: readonly PartDraft[] }>();
-const emit = defineEmits<{ counted: [texts: Record<string, string>] }>();
+const emit = defineEmits<{
+  counted: [texts: Record<string, string>, unlisted: ReadonlyMap<string, number>];
+}>();
 const session = useSession();
 const { data: ingredients } = useIngredients();
 const { data } = useCookAlongQuery(() => props.planId);
@@ -22,10 +24,13 @@ const said = ({ ingredient, grams }: Addition): string => {
   const name = ingredientName(ingredient, ingredients.value ?? [], session.dialect);
   return grams === null ? `${name} by eye` : `${showGrams(grams, session.display)} ${name}`;
 };
-const texts = computed(() => withAdditions(props.parts, additions.value));
+const counted = computed(() => withAdditions(props.parts, additions.value));
+const isSomething = computed(
+  () => Object.keys(counted.value.texts).length > 0 || counted.value.unlisted.size > 0,
+);
 const isCounted = ref(false);
 function count(): void {
-  emit("counted", texts.value);
+  emit("counted", counted.value.texts, counted.value.unlisted);
   isCounted.value = true;
 }
 </script>
@@ -36,7 +41,7 @@ function count(): void {
       Added while cooking: <b>{{ additions.map(said).join(", ") }}</b>.
     </p>
     <Button
-      v-if="!isCounted && Object.keys(texts).length > 0"
+      v-if="!isCounted && isSomething"
       label="Count as used"
       data-testid="count-additions"
       size="small"

@@ -5,7 +5,7 @@ import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { call } from "../client/api.ts";
+import { ApiProblem, call } from "../client/api.ts";
 import { useNotices } from "../client/notices.ts";
 import { useRefresh } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
@@ -20,11 +20,18 @@ import FigureText from "../ui/FigureText.vue";
 import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
 import AddedOnTheWay from "./AddedOnTheWay.vue";
+import JoinLine from "./JoinLine.vue";
 import LeftOvers from "./LeftOvers.vue";
 import MadeFigures from "./MadeFigures.vue";
 import MakeLines from "./MakeLines.vue";
 import PutBy from "./PutBy.vue";
 import ScaleChooser from "./ScaleChooser.vue";
+import MakeSteps from "./MakeSteps.vue";
+import NotedBefore from "./NotedBefore.vue";
+import { useMakeDraft } from "./make-draft.ts";
+import { useAgain } from "./use-again.ts";
+import { useChanges } from "./use-changes.ts";
+import NoteFields from "../larder/NoteFields.vue";
 import { useMakeForm } from "./use-make-form.ts";
 import LeftOutLots from "./LeftOutLots.vue";
 import { usePreparation } from "./use-preparation.ts";
@@ -39,34 +46,46 @@ const weights = useWeightSource();
 
 const asked = Number(route.query["batches"] ?? 1);
 const scale = ref<PlanMake["scale"]>({ kind: "batches", batches: asked > 0 && asked <= 50 ? asked : 1 });
-/** Lots that the cook chose, for one line or wherever they fit. */
-const take = ref<PlanMake["take"]>([]);
+const make = useMakeDraft(props.id);
+const { draft } = make;
+const { again } = route.query;
+useAgain(draft, () => (typeof again === "string" ? again : undefined));
 const takeLot = (lotId: string, lineId: string | null): void => {
-  take.value = [
-    ...take.value.filter((one) => one.lotId !== lotId || one.lineId !== lineId),
-    { lotId, lineId },
-  ];
+  const others = draft.value.take.filter((one) => one.lotId !== lotId || one.lineId !== lineId);
+  draft.value.take = [...others, { lotId, lineId }];
 };
+const { swapLine, leaveOut, unchange, join } = useChanges(draft);
 const {
   data: plan,
   error,
   refresh,
 } = useQuery({
-  key: () => ["make-plan", props.id, JSON.stringify([scale.value, take.value])],
-  query: () => call("planMake", { body: { recipeId: props.id, scale: scale.value, take: take.value } }),
+  key: () => ["make-plan", props.id, JSON.stringify([scale.value, draft.value.take, draft.value.changes])],
+  query: () => {
+    const { take, changes } = draft.value;
+    return call("planMake", { body: { recipeId: props.id, scale: scale.value, take, changes } });
+  },
   placeholderData: (before) => before,
 });
-const { draft, parts, containers, makes, figures, storedG, setUsed, toBuy, useBought, finish, submission } =
-  useMakeForm(props.id, plan);
 const preparation = usePreparation();
 /** The plan that it was cooked along with, and which of its dishes it is. */
 const cookedBy = computed(() => {
   const { plan: planId, dish } = route.query;
   return typeof planId === "string" && typeof dish === "string" ? { planId, dish } : undefined;
 });
-const countAdditions = (texts: Readonly<Record<string, string>>): void => {
+const form = useMakeForm(make, plan, () => cookedBy.value ?? null);
+const { parts, containers, makes, figures, madeG, eatenG, isAllEaten, submission } = form;
+const { setUsed, toBuy, useBought, finish } = form;
+function countAdditions(
+  texts: Readonly<Record<string, string>>,
+  unlisted: ReadonlyMap<string, number>,
+): void {
   for (const [key, text] of Object.entries(texts)) setUsed(key, text);
-};
+  for (const [ingredient, grams] of unlisted) join({ ingredient, grams, isCooked: false });
+}
+const isScaleProblem = computed(
+  () => !(error.value instanceof ApiProblem && error.value.field === "changes"),
+);
 /** "about 230 g lemon (squeeze)": what is trimmed first, and no more of it. */
 const preparing = computed(() =>
   (plan.value?.prepare ?? []).map(
@@ -105,11 +124,12 @@ async function putBy(): Promise<void> {
   const made = await finish();
   if (!made) return;
   const first = made.containers[0];
+  const what = `${showGrams(made.outputG - made.eatenG, session.display)} ${made.name}`;
+  const names = made.containers.map(({ containerName }) => containerName);
+  const held = [...new Set(names)].map((name) => `${names.filter((one) => one === name).length} × ${name}`);
   const date = first ? `, use by ${showDay(first.useBy)}` : "";
-  notices.say({
-    text: `Stored ${showGrams(made.outputG, session.display)} ${made.name} in ${made.containers.length} × ${first?.containerName ?? "bowl"}${date}.`,
-  });
-  await router.push("/larder");
+  notices.say({ text: first ? `Stored ${what} in ${held.join(", ")}${date}.` : `${what} made and eaten.` });
+  await router.push(first ? "/larder" : `/batch/${made.id}`);
 }
 </script>
 
@@ -117,7 +137,11 @@ async function putBy(): Promise<void> {
   <PageHead :title="plan?.name ?? 'Cook'" :lead="lead" />
   <p v-if="error && !plan" role="alert">{{ sentenceOf(error) }}</p>
   <template v-if="plan">
-    <ScaleChooser v-model="scale" :plan="plan" :problem="error ? sentenceOf(error) : undefined" />
+    <ScaleChooser
+      v-model="scale"
+      :plan="plan"
+      :problem="error && isScaleProblem ? sentenceOf(error) : undefined"
+    />
     <form class="columns" novalidate aria-label="Make it" @submit.prevent="putBy" @input="submission.forget">
       <div class="left">
         <div v-if="plan.prepare.length > 0" class="trim-first" role="status" data-testid="to-prepare">
@@ -133,6 +157,7 @@ async function putBy(): Promise<void> {
           <RouterLink :to="`/trim/${plan.prepare[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
           <ProblemNote :text="preparation.submission.sentence.value" />
         </div>
+        <NotedBefore :noted="plan.nextTime" />
         <AddedOnTheWay
           v-if="cookedBy"
           :plan-id="cookedBy.planId"
@@ -146,6 +171,15 @@ async function putBy(): Promise<void> {
           :sentence-at="submission.sentenceAt"
           @used="setUsed"
           @take="takeLot"
+          @swapped="swapLine"
+          @unchanged="unchange"
+          @left-out="leaveOut"
+        />
+        <JoinLine
+          :left="plan.left"
+          :problem="error && !isScaleProblem ? sentenceOf(error) : undefined"
+          @joined="join"
+          @back="unchange"
         />
         <LeftOutLots :lots="plan.leftOut" @take="takeLot($event, null)" />
         <div v-if="toBuy.length > 0" class="to-buy small" data-testid="to-buy">
@@ -168,19 +202,7 @@ async function putBy(): Promise<void> {
         <p v-if="roundings.length > 0" class="small soft">
           After rounding to the scale, {{ roundings.join("; ") }}.
         </p>
-        <ol class="steps small">
-          <li v-for="(step, i) in plan.steps" :key="i">
-            {{ step }}
-            <template v-for="load in plan.loads.filter((one) => one.step === i)" :key="load.step">
-              <b v-if="load.problem" class="wrong"
-                >Too little for the machine. Make more, or do it by hand.</b
-              >
-              <b v-else-if="load.count > 1"
-                >{{ load.count }} equal loads of {{ showGrams(load.eachG, session.display) }}.</b
-              >
-            </template>
-          </li>
-        </ol>
+        <MakeSteps :plan="plan" />
       </div>
       <div class="right card">
         <div class="out">
@@ -200,19 +222,24 @@ async function putBy(): Promise<void> {
         <MadeFigures v-if="figures" :figures="figures" :servings="plan.servings" />
         <PutBy
           v-model="containers"
+          v-model:eaten="draft.eaten"
           :plan="plan"
-          :stored-g="storedG"
+          :made-g="madeG"
+          :eaten-g="eatenG"
+          :is-all-eaten="isAllEaten"
+          :is-proposed="draft.containers === null"
           :problem="submission.sentenceAt('containers')"
         />
         <ProblemNote :text="submission.sentence.value ?? submission.sentenceAt('used')" />
         <Button
           type="submit"
-          label="Finish and store"
+          :label="isAllEaten ? 'Finish' : 'Finish and store'"
           data-testid="finish-batch"
           size="large"
           :loading="submission.pending.value"
           :disabled="plan.prepare.length > 0"
         />
+        <NoteFields v-model:note="draft.note" v-model:next-time="draft.nextTime" />
         <LeftOvers v-model="draft.leftOvers" :parts="parts" :problem="submission.sentenceAt('leftOvers')" />
         <CautionList :cautions="plan.cautions" />
       </div>
@@ -262,13 +289,6 @@ async function putBy(): Promise<void> {
   flex-wrap: wrap;
   gap: 0.4rem 1rem;
   align-items: center;
-}
-
-.steps {
-  display: grid;
-  gap: 0.3rem;
-  padding-inline-start: 1.2rem;
-  list-style: decimal;
 }
 
 @media (max-width: 1000px) {

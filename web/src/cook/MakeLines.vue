@@ -4,7 +4,7 @@ import { showGrams, showPercent } from "@apron/core/measure";
 import Button from "primevue/button";
 import Column from "primevue/column";
 import DataTable from "primevue/datatable";
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { useSession } from "../client/session.ts";
 import { labelled } from "../ui/labelled.ts";
 import { useOpenRows } from "../ui/open-rows.ts";
@@ -12,6 +12,8 @@ import FoldOut from "../ui/FoldOut.vue";
 import TextBox from "../ui/TextBox.vue";
 import { hasTwoForms, inBothForms } from "../recipes/line-words.ts";
 import type { PartDraft } from "./make-draft.ts";
+import ChangeLine from "./ChangeLine.vue";
+import PourDown from "./PourDown.vue";
 import WeighBack from "./WeighBack.vue";
 
 const props = defineProps<{
@@ -22,6 +24,10 @@ const props = defineProps<{
 const emit = defineEmits<{
   used: [key: string, text: string];
   take: [lotId: string, lineId: string];
+  swapped: [lineId: string, ingredient: string];
+  /** As in the recipe again; what joined it goes. */
+  unchanged: [lineId: string];
+  leftOut: [lineId: string];
 }>();
 const session = useSession();
 const fromWords = { lot: "from the basket", staple: "from the shelf", buy: "to buy" } as const;
@@ -45,8 +51,21 @@ const otherWords = (other: MakePlan["lines"][number]["others"][number]): string 
   return `${showGrams(other.grams, session.display)} ${other.name}${other.instead ? " instead" : ""} (${other.form}${todo})`;
 };
 const rows = computed(() => [...props.parts]);
-/** Rows whose bottle or jar is being weighed back, by their key. */
-const { rows: openRows, isOpen, toggle } = useOpenRows();
+/** Rows that are open under their line, and for what: weighing back what was poured, or changing the line. */
+const { rows: openRows, isOpen, setOpen } = useOpenRows();
+const openFor = ref<Readonly<Record<string, "pour" | "change">>>({});
+function toggle(key: string, what: "pour" | "change"): void {
+  const isSame = isOpen(key) && openFor.value[key] === what;
+  openFor.value = { ...openFor.value, [key]: what };
+  setOpen(key, !isSame);
+}
+const isOpenFor = (key: string, what: "pour" | "change"): boolean =>
+  isOpen(key) && openFor.value[key] === what;
+const changeWords = { swapped: "instead of what the recipe says", joined: "not in the recipe" } as const;
+const changeOf = (part: PartDraft) => (isFirst(part) ? (lineOf(part)?.change ?? null) : null);
+function done(key: string): void {
+  setOpen(key, false);
+}
 const errorWords = (error: number): string =>
   Math.abs(error) < 0.005
     ? ""
@@ -82,18 +101,42 @@ const problemAt = (part: PartDraft): string | undefined => {
         <span class="what">
           <span class="name strong">{{ data.name }}</span>
           <span class="soft small"> {{ lineOf(data)?.preparation }}</span>
+          <span v-if="changeOf(data)" class="changed small">{{
+            changeWords[changeOf(data) ?? "swapped"]
+          }}</span>
           <span v-if="handWords(data)" class="hand small">{{ handWords(data) }}</span>
           <span class="from small">
             <span :class="data.from">{{ sourceWords(data) }}</span>
-            <Button
-              label="Weigh back"
-              size="small"
-              variant="text"
-              :aria-expanded="isOpen(data.key)"
-              :aria-label="`Weigh back the ${data.name}`"
-              data-testid="weigh-back"
-              @click="toggle(data.key)"
-            />
+            <span class="line-acts">
+              <Button
+                label="Weigh back"
+                size="small"
+                variant="text"
+                :aria-expanded="isOpenFor(data.key, 'pour')"
+                :aria-label="`Weigh back the ${data.name}`"
+                data-testid="weigh-back"
+                @click="toggle(data.key, 'pour')"
+              />
+              <Button
+                v-if="isFirst(data) && changeOf(data) === null"
+                label="Change"
+                size="small"
+                variant="text"
+                :aria-expanded="isOpenFor(data.key, 'change')"
+                :aria-label="`Change the ${data.name}`"
+                :data-testid="`change-${data.lineId}`"
+                @click="toggle(data.key, 'change')"
+              />
+              <Button
+                v-else-if="isFirst(data)"
+                :label="changeOf(data) === 'joined' ? 'Remove' : 'As in the recipe'"
+                size="small"
+                variant="text"
+                :aria-label="`${data.name}: ${changeOf(data) === 'joined' ? 'remove' : 'as in the recipe'}`"
+                :data-testid="`unchanged-${data.lineId}`"
+                @click="emit('unchanged', data.lineId)"
+              />
+            </span>
           </span>
           <FoldOut
             v-if="othersOf(data).length > 0"
@@ -154,7 +197,24 @@ const problemAt = (part: PartDraft): string | undefined => {
       </template>
     </Column>
     <template #expansion="{ data, index }: { data: PartDraft; index: number }">
-      <WeighBack :id="`pour-${index}`" :name="data.name" @poured="emit('used', data.key, String($event))" />
+      <ChangeLine
+        v-if="isOpenFor(data.key, 'change')"
+        :recipe="plan.recipeId"
+        :line="data.lineId"
+        :name="data.name"
+        :batches="plan.batches"
+        @swapped="(done(data.key), emit('swapped', data.lineId, $event))"
+        @left-out="(done(data.key), emit('leftOut', data.lineId))"
+      />
+      <template v-else>
+        <PourDown
+          v-if="data.gradualAddition"
+          :name="data.name"
+          :held="data.gradualAddition"
+          @poured="emit('used', data.key, String($event))"
+        />
+        <WeighBack :id="`pour-${index}`" :name="data.name" @poured="emit('used', data.key, String($event))" />
+      </template>
     </template>
   </DataTable>
 </template>
@@ -162,6 +222,7 @@ const problemAt = (part: PartDraft): string | undefined => {
 <style scoped>
 .what,
 .hand,
+.changed,
 .whole,
 .from {
   display: block;
@@ -171,12 +232,20 @@ const problemAt = (part: PartDraft): string | undefined => {
   color: var(--action);
 }
 
+.changed {
+  font-weight: 600;
+}
+
 .strong {
   font-weight: 600;
 }
 
 .from {
   color: var(--soft-ink);
+}
+
+.line-acts {
+  white-space: nowrap;
 }
 
 .lot {

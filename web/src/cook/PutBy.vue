@@ -1,94 +1,132 @@
 <script setup lang="ts">
 import type { ContainerOption, MakePlan, UseBy } from "@apron/contract";
 import { fewestFor } from "@apron/core/larder";
-import { showPercent } from "@apron/core/measure";
+import { showGrams, showPercent } from "@apron/core/measure";
 import Button from "primevue/button";
 import InputNumber from "primevue/inputnumber";
 import { computed } from "vue";
-import { showDay } from "../ui/dates.ts";
-import { counted } from "../ui/plural.ts";
+import { useSession } from "../client/session.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
-import type { ContainerDraft } from "./make-draft.ts";
+import ContainerRow from "./ContainerRow.vue";
+import { storedAs, type ContainerDraft } from "./make-draft.ts";
+import UseByNote from "./UseByNote.vue";
 
-/** Which containers, how many, and until when the dish keeps in them. */
-const props = defineProps<{ plan: MakePlan; storedG: number; problem: string | undefined }>();
+/** What is eaten at once, which containers take the rest, and until when the dish keeps in them. */
+const props = defineProps<{
+  plan: MakePlan;
+  madeG: number;
+  eatenG: number;
+  isAllEaten: boolean;
+  /** Does the proposal still stand? Then a tap on another container takes its place; later ones join. */
+  isProposed: boolean;
+  problem: string | undefined;
+}>();
 const containers = defineModel<ContainerDraft[]>({ required: true });
+const eaten = defineModel<number>("eaten", { required: true });
+const session = useSession();
 
-const current = computed(() => containers.value[0]);
-const isChosen = (option: ContainerOption): boolean =>
-  current.value?.kind === option.kind && current.value.place === option.place;
-const useBy = computed<UseBy | null>(() => (current.value ? props.plan.useBy[current.value.place] : null));
-const placeWords = { fridge: "fridge", freezer: "freezer" } as const;
+const isSame = (one: { kind: string; place: string }, option: ContainerOption): boolean =>
+  one.kind === option.kind && one.place === option.place;
+const isChosen = (option: ContainerOption): boolean => containers.value.some((one) => isSame(one, option));
+const nameOf = (one: ContainerDraft): string =>
+  props.plan.containers.find((option) => isSame(one, option))?.name ?? one.kind;
+const storedG = computed(() => Math.max(0, props.madeG - props.eatenG));
 
 function choose(option: ContainerOption): void {
-  containers.value = [
-    { kind: option.kind, place: option.place, count: fewestFor(props.storedG, option.capacityG) },
-  ];
+  const { kind, place, capacityG } = option;
+  const others = props.isProposed ? [] : containers.value.filter((one) => !isSame(one, option));
+  const isDropped = !props.isProposed && isChosen(option) && others.length > 0;
+  const count = others.length > 0 ? 1 : fewestFor(storedG.value, capacityG);
+  const added = isDropped ? [] : [{ kind, place, count, text: "", isPlain: false }];
+  containers.value = [...others, ...added];
 }
-function setCount(count: number): void {
-  const now = current.value;
-  if (now && count >= 1) containers.value = [{ ...now, count }];
-}
+const setRow = (at: number, row: ContainerDraft): void => {
+  containers.value = containers.value.map((one, i) => (i === at ? row : one));
+};
+const drop = (at: number): void => {
+  containers.value = containers.value.filter((_, i) => i !== at);
+};
+const loads = computed(() => {
+  const stored = storedAs(containers.value, { ...props, madeG: props.madeG });
+  return stored.ok ? stored.value.loads : [];
+});
+const places = computed(() => [...new Set(containers.value.map(({ place }) => place))]);
+const dates = computed(() =>
+  places.value.flatMap((place) => {
+    const useBy: UseBy | null = props.plan.useBy[place];
+    return useBy ? [{ place, useBy }] : [];
+  }),
+);
 </script>
 
 <template>
   <section class="put-by" aria-labelledby="put-by">
-    <h2 id="put-by">Store in</h2>
-    <div class="options">
-      <Button
-        v-for="o in plan.containers"
-        :key="`${o.kind} ${o.place}`"
-        :data-testid="`store-${o.kind}-${o.place}`"
-        severity="secondary"
-        :class="[o.place, { chosen: isChosen(o) }]"
-        :aria-pressed="isChosen(o)"
-        @click="choose(o)"
-      >
-        <span>{{ o.name }}</span><span class="small place">{{ placeWords[o.place] }}</span>
-      </Button>
-    </div>
-    <div v-if="current" class="count">
-      <label for="container-count">How many</label>
+    <div class="eaten">
+      <label for="eaten-now">Eaten now, portions</label>
       <InputNumber
-        :model-value="current.count"
-        input-id="container-count"
-        :min="1"
-        :max="500"
+        v-model="eaten"
+        input-id="eaten-now"
+        :min="0"
+        :max="Math.ceil(plan.servings)"
+        :step="1"
+        :max-fraction-digits="1"
         show-buttons
         button-layout="horizontal"
         :pt="{
-          incrementButton: { 'data-testid': 'one-more' },
-          decrementButton: { 'data-testid': 'one-fewer' },
+          incrementButton: { 'data-testid': 'eat-one-more', 'aria-label': 'One portion more' },
+          decrementButton: { 'aria-label': 'One portion fewer' },
         }"
-        @update:model-value="setCount($event ?? 1)"
       />
+      <Button
+        v-if="!isAllEaten"
+        label="All of it"
+        size="small"
+        variant="text"
+        data-testid="eat-all"
+        @click="eaten = Math.ceil(plan.servings)"
+      />
+      <span v-if="eatenG > 0" class="small soft">{{ showGrams(eatenG, session.display) }}, no container</span>
     </div>
-    <p v-if="current" class="small soft">
-      {{ showPercent(plan.headspace[current.place]) }} of each is left empty as headspace.
-    </p>
+    <template v-if="!isAllEaten">
+      <h2 id="put-by">Store in</h2>
+      <div class="options">
+        <Button
+          v-for="o in plan.containers"
+          :key="`${o.kind} ${o.place}`"
+          :data-testid="`store-${o.kind}-${o.place}`"
+          severity="secondary"
+          :class="[o.place, { chosen: isChosen(o) }]"
+          :aria-pressed="isChosen(o)"
+          @click="choose(o)"
+        >
+          <span>{{ o.name }}</span><span class="small place">{{ o.place }}</span>
+        </Button>
+      </div>
+      <ul>
+        <ContainerRow
+          v-for="(one, i) in containers"
+          :id="`container-${i}`"
+          :key="`${one.kind} ${one.place}`"
+          :model-value="one"
+          :name="nameOf(one)"
+          :each-g="loads[i]?.eachG"
+          :may-go="containers.length > 1"
+          @update:model-value="setRow(i, $event)"
+          @removed="drop(i)"
+        />
+      </ul>
+      <p v-if="places[0]" class="small soft">
+        {{ showPercent(plan.headspace[places[0]]) }} of each is left empty as headspace. A weight is what goes
+        into all of a kind; empty, they share what is left.
+      </p>
+    </template>
     <ProblemNote :text="problem" />
-    <div v-if="useBy" class="date">
-      <p>
-        Use by <b class="figure">{{ showDay(useBy.on) }}</b>
-      </p>
-      <p class="small">
-        {{ useBy.reason }} <span class="soft">({{ useBy.source }})</span>
-      </p>
-      <p v-if="useBy.limit === 'safety'" class="small soft">
-        This is a safety limit: lemon, vinegar or salt added to taste doesn't extend it.
-      </p>
-      <p v-if="useBy.practice" class="small soft">
-        Usual practice, for quality only: {{ showDay(useBy.practice.from) }} to
-        {{ showDay(useBy.practice.to) }}.
-      </p>
-      <p v-if="useBy.thawDays !== null" class="small">
-        Thaw in the fridge, then
-        {{
-          useBy.thawDays === 0 ? "eat it the same day" : `eat it within ${counted(useBy.thawDays, "day")}`
-        }}.
-      </p>
-      <p v-if="useBy.mustNever" class="small wrong">{{ useBy.mustNever }}</p>
-    </div>
+    <UseByNote
+      v-for="one in dates"
+      :key="one.place"
+      :use-by="one.useBy"
+      :place="dates.length > 1 ? one.place : undefined"
+    />
   </section>
 </template>
 
@@ -96,6 +134,23 @@ function setCount(count: number): void {
 .put-by {
   display: grid;
   gap: 0.6rem;
+}
+
+.eaten {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.7rem;
+  align-items: center;
+  font-weight: 600;
+}
+
+.eaten :deep(.p-inputnumber-input) {
+  width: 3.4rem;
+  text-align: center;
+}
+
+.eaten .small {
+  font-weight: 400;
 }
 
 .options {
@@ -119,29 +174,5 @@ function setCount(count: number): void {
 .options :deep(.chosen) {
   background: var(--action-wash);
   border: 2px solid var(--action);
-}
-
-.count {
-  display: flex;
-  gap: 0.6rem;
-  align-items: center;
-  font-weight: 600;
-}
-
-.count :deep(.p-inputnumber-input) {
-  width: 4.5rem;
-  text-align: center;
-}
-
-.date {
-  display: grid;
-  gap: 0.25rem;
-  padding: 0.6rem 0.8rem;
-  background: var(--sunk);
-  border-radius: var(--p-border-radius-md);
-}
-
-.date b {
-  font-size: 1.25rem;
 }
 </style>

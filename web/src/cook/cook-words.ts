@@ -1,6 +1,5 @@
 import type { CookAct, IngredientSummary, PlanTask } from "@apron/contract";
 import { nameOf, type Dialect } from "@apron/core/catalogue";
-import type { TasteWord } from "@apron/core/cook";
 import { taskWords } from "@apron/core/plan";
 
 /** What the button says that ends a step, or starts what then runs by itself. */
@@ -25,16 +24,6 @@ export function lateWords(tableAt: number, wanted: number): string {
   const minutes = Math.round((tableAt - wanted) / 60_000);
   return minutes > 0 ? `${minutes} min late` : "";
 }
-
-/** What a taste found. */
-export const foundWords: Readonly<Record<TasteWord, string>> = {
-  right: "Right",
-  flat: "Flat",
-  "too-sharp": "Too sharp",
-  "too-salty": "Too salty",
-  "too-sweet": "Too sweet",
-  "too-bitter": "Too bitter",
-};
 
 /** A name for an ingredient that a recipe does not have. */
 export function ingredientName(id: string, known: readonly IngredientSummary[], dialect: Dialect): string {

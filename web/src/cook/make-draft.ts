@@ -1,7 +1,8 @@
-import type { ContainerOption, MakePart, MakePlan } from "@apron/contract";
+import type { ContainerOption, MakePart, MakePlan, PlanMake, TonightsChanges } from "@apron/contract";
 import { dishWeight, madeFigures, type MadeFigures } from "@apron/core/cook";
-import { fewestFor } from "@apron/core/larder";
+import { eatAndStore, fewestFor, portionsInGrams } from "@apron/core/larder";
 import type { Estimate } from "@apron/core/measure";
+import { noChanges } from "@apron/core/recipes";
 import { newId } from "../client/new-id.ts";
 import { useDraft } from "../client/use-draft.ts";
 import { typedGrams } from "../ui/typed-grams.ts";
@@ -14,7 +15,14 @@ export type PartDraft = MakePart & {
   readonly text: string;
 };
 
-export type ContainerDraft = { kind: ContainerOption["kind"]; place: "fridge" | "freezer"; count: number };
+/** `text` is what goes into all of these, as typed; empty: their share of what is left. */
+export type ContainerDraft = {
+  kind: ContainerOption["kind"];
+  place: "fridge" | "freezer";
+  count: number;
+  text: string;
+  isPlain: boolean;
+};
 
 export type LeftOverDraft = { id: string; ingredient: string; name: string; text: string };
 
@@ -30,10 +38,21 @@ export type MakeDraft = {
   weighed: string;
   /** Chosen containers; null while the proposal stands. */
   containers: ContainerDraft[] | null;
+  /** Portions eaten at once. */
+  eaten: number;
+  /** Lots that the cook chose, for one line or wherever they fit. */
+  take: NonNullable<PlanMake["take"]>;
+  /** What is done otherwise this once. */
+  changes: TonightsChanges;
+  note: string;
+  nextTime: string;
   leftOvers: LeftOverDraft[];
 };
 
-const emptyMake = (): MakeDraft => ({ id: newId(), used: {}, weighed: "", containers: null, leftOvers: [] });
+const emptyMake = (): MakeDraft => ({
+  ...{ id: newId(), used: {}, weighed: "", containers: null, leftOvers: [] },
+  ...{ eaten: 0, take: [], changes: noChanges, note: "", nextTime: "" },
+});
 
 export const useMakeDraft = (recipeId: string) => useDraft(`make:${recipeId}`, emptyMake);
 
@@ -75,24 +94,53 @@ export function proposedContainers(plan: MakePlan, grams: number): ContainerDraf
   const option = plan.containers.find((c) => c.kind === storeIn?.kind && c.place === storeIn.place);
   if (!option) return [];
   const count = storeIn?.count ?? fewestFor(grams, option.capacityG);
-  return [{ kind: option.kind, place: option.place, count }];
+  return [{ kind: option.kind, place: option.place, count, text: "", isPlain: false }];
+}
+
+/** Grams eaten at once, of so many that were made. */
+export const eatenGrams = ({ eaten }: MakeDraft, plan: MakePlan, madeG: number): number =>
+  portionsInGrams(eaten, { grams: madeG, servings: plan.servings });
+
+/** Where it all goes as it stands: each container's load, or why it does not go. Null where nothing is to be stored. */
+export function storedAs(
+  containers: readonly ContainerDraft[],
+  { plan, madeG, eatenG }: { readonly plan: MakePlan; readonly madeG: number; readonly eatenG: number },
+) {
+  const wishes = containers.map((one) => ({ ...one, grams: saidGrams(one) }));
+  return eatAndStore(madeG, plan, { eatenG, wishes });
+}
+
+/** What was said of some containers; null where nothing was, or nothing that can be read. */
+export const saidGrams = ({ text }: ContainerDraft): number | null => typedGrams(text) ?? null;
+
+/** A food that joins the dish, with an id that no other has. */
+export function joinedBy(
+  changes: TonightsChanges,
+  one: Omit<TonightsChanges["joined"][number], "id">,
+): TonightsChanges {
+  const taken = new Set(changes.joined.map(({ id }) => id));
+  let at = 1;
+  while (taken.has(`joined-${at}`)) at += 1;
+  return { ...changes, joined: [...changes.joined, { ...one, id: `joined-${at}` }] };
 }
 
 /**
- * Weighed additions put to what the make's own lines had, by key; each goes to the first line of its ingredient. What no
- * line has is left out: it is not in the recipe; so is what was typed over already, counted or weighed as a whole.
+ * Weighed additions put to what the make's own lines had, by key; each goes to the first line of its ingredient. What was
+ * typed over already, counted or weighed as a whole, is left as it is; `unlisted` are what no line has, in grams each.
  */
 export function withAdditions(
   parts: readonly PartDraft[],
   additions: readonly { readonly ingredient: string; readonly grams: number | null }[],
-): Record<string, string> {
+): { readonly texts: Record<string, string>; readonly unlisted: ReadonlyMap<string, number> } {
   const texts: Record<string, string> = {};
+  const unlisted = new Map<string, number>();
   for (const { ingredient, grams } of additions) {
+    if (grams === null) continue;
     const part = parts.find((one) => one.ingredient === ingredient);
-    const isTouched = part && part.text !== part.planned && part.text !== "";
-    if (!part || isTouched || grams === null) continue;
+    if (!part) unlisted.set(ingredient, (unlisted.get(ingredient) ?? 0) + grams);
+    if (!part || (part.text !== part.planned && part.text !== "")) continue;
     const before = typedGrams(texts[part.key] ?? "") ?? part.grams;
     texts[part.key] = String(Math.round((before + grams) * 10) / 10);
   }
-  return texts;
+  return { texts, unlisted };
 }

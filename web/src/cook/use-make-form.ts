@@ -1,73 +1,99 @@
-import type { BatchMade, FinishMake, MakePlan } from "@apron/contract";
+import type { BatchMade, MakePlan, RequestOf } from "@apron/contract";
 import { computed, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useSubmit, type Submission } from "../client/use-submit.ts";
 import {
+  eatenGrams,
   figuresOf,
   gramsOf,
   makesOf,
   partsOf,
   proposedContainers,
-  useMakeDraft,
+  saidGrams,
   type ContainerDraft,
   type MakeDraft,
   type PartDraft,
 } from "./make-draft.ts";
 import { typedGrams } from "../ui/typed-grams.ts";
 
+type Body = RequestOf<"finishMake">["body"];
 type Typed = {
   readonly draft: MakeDraft;
   readonly parts: readonly PartDraft[];
   readonly containers: readonly ContainerDraft[];
+  readonly cookedBy: Body["cookedBy"];
 };
 
+/** What cannot be read, at its field; undefined where all can. */
+function unread({ draft, parts, containers }: Typed): [field: string, text: string] | undefined {
+  const used = parts.filter(isUsed);
+  const part = used.findIndex((p) => gramsOf(p) === undefined);
+  if (part >= 0) return [`used.${part}.grams`, used[part]?.text ?? ""];
+  const weighed = draft.weighed.trim();
+  if (weighed !== "" && typedGrams(weighed) === undefined) return ["weighedG", weighed];
+  const container = containers.find((one) => one.text.trim() !== "" && saidGrams(one) === null);
+  return container && ["containers", container.text];
+}
+
+const isUsed = ({ text }: PartDraft): boolean => text.trim() !== "" && text.trim() !== "0";
+
 /** The batch as it is sent; refuses at its field what cannot be read. */
-function bodyOf(
-  plan: MakePlan,
-  { draft, parts, containers }: Typed,
-  submission: Submission,
-): FinishMake | undefined {
-  const used = parts.filter((p) => p.text.trim() !== "" && p.text.trim() !== "0");
-  const unread = used.findIndex((p) => gramsOf(p) === undefined);
-  if (unread >= 0)
-    return void submission.refuse("amount-not-understood", `used.${unread}.grams`, {
-      text: used[unread]?.text,
-    });
-  const weighedG = draft.weighed.trim() === "" ? null : typedGrams(draft.weighed);
-  if (weighedG === undefined)
-    return void submission.refuse("amount-not-understood", "weighedG", { text: draft.weighed });
+function bodyOf(plan: MakePlan, typed: Typed, submission: Submission): Body | undefined {
+  const wrong = unread(typed);
+  if (wrong) return void submission.refuse("amount-not-understood", wrong[0], { text: wrong[1] });
+  const { draft, parts, containers, cookedBy } = typed;
   const leftOvers = draft.leftOvers.map(({ id, ingredient, text }) => ({
     ...{ id, ingredient, grams: typedGrams(text) ?? 0 },
     place: "fridge" as const,
   }));
   if (leftOvers.some((l) => l.grams <= 0)) return void submission.refuse("amount-empty", "leftOvers");
   const { recipeId, version, batches } = plan;
+  const { id, changes, note, nextTime } = draft;
   return {
-    ...{ id: draft.id, recipeId, version, batches, weighedG, leftOvers },
-    used: used.map((p) => {
+    ...{ id, recipeId, version, batches, leftOvers, changes, note, nextTime, cookedBy },
+    weighedG: typedGrams(draft.weighed) ?? null,
+    eatenPortions: draft.eaten,
+    used: parts.filter(isUsed).map((p) => {
       const { lineId, ingredient, lotId } = p;
       return { lineId, ingredient, lotId, grams: gramsOf(p) ?? 0 };
     }),
-    containers: containers.map((c) => ({ ...c })),
+    containers: containers.map((one) => {
+      const { kind, place, count, isPlain } = one;
+      return { kind, place, count, isPlain, grams: saidGrams(one) };
+    }),
   };
 }
 
+type Make = { readonly draft: Ref<MakeDraft>; readonly clear: () => void };
+
+/** Where it goes: what is eaten at once, and the containers for the rest. */
+function useWhere({ draft }: Make, plan: Ref<MakePlan | undefined>, madeG: Ref<number>) {
+  const eatenG = computed(() => (plan.value ? eatenGrams(draft.value, plan.value, madeG.value) : 0));
+  const isAllEaten = computed(() => plan.value !== undefined && draft.value.eaten >= plan.value.servings);
+  const containers = computed<ContainerDraft[]>({
+    get: () => {
+      if (isAllEaten.value) return [];
+      const proposed = plan.value && proposedContainers(plan.value, madeG.value - eatenG.value);
+      return draft.value.containers ?? proposed ?? [];
+    },
+    set: (chosen) => (draft.value.containers = chosen),
+  });
+  return { eatenG, isAllEaten, containers };
+}
+
 /** What was really used and where it goes, from the plan to the record. */
-export function useMakeForm(recipeId: string, plan: Ref<MakePlan | undefined>) {
-  const { draft, clear } = useMakeDraft(recipeId);
+export function useMakeForm(make: Make, plan: Ref<MakePlan | undefined>, cookedBy: () => Body["cookedBy"]) {
+  const { draft, clear } = make;
   const submission = useSubmit(["used", "weighedG", "containers", "leftOvers"], {
     recorded: clear,
     renew: () => (draft.value.id = newId()),
   });
   const parts = computed(() => (plan.value ? partsOf(plan.value, draft.value.used) : []));
   const makes = computed(() => makesOf(parts.value));
-  /** What is to be stored: as weighed, else as worked out. */
-  const storedG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
-  const figures = computed(() => plan.value && figuresOf(plan.value, parts.value, storedG.value));
-  const containers = computed<ContainerDraft[]>({
-    get: () => draft.value.containers ?? (plan.value ? proposedContainers(plan.value, storedG.value) : []),
-    set: (chosen) => (draft.value.containers = chosen),
-  });
+  /** What was made: as weighed, else as worked out. */
+  const madeG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
+  const figures = computed(() => plan.value && figuresOf(plan.value, parts.value, madeG.value));
+  const { eatenG, isAllEaten, containers } = useWhere(make, plan, madeG);
   const setUsed = (key: string, text: string): void => {
     draft.value.used = { ...draft.value.used, [key]: text };
   };
@@ -78,12 +104,16 @@ export function useMakeForm(recipeId: string, plan: Ref<MakePlan | undefined>) {
   };
   async function finish(): Promise<BatchMade | undefined> {
     const now = plan.value;
-    const typed = { draft: draft.value, parts: parts.value, containers: containers.value };
+    const shown = { parts: parts.value, containers: containers.value };
+    const typed = { draft: draft.value, ...shown, cookedBy: cookedBy() };
     const body = now && bodyOf(now, typed, submission);
     if (!now || !body) return undefined;
     const made = await submission.submit("finishMake", { body }, now.name);
     if (made) clear();
     return made;
   }
-  return { draft, parts, containers, makes, figures, storedG, setUsed, toBuy, useBought, finish, submission };
+  return {
+    ...{ parts, containers, isAllEaten, eatenG, makes, figures, madeG },
+    ...{ setUsed, toBuy, useBought, finish, submission },
+  };
 }

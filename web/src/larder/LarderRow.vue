@@ -25,7 +25,12 @@ const kinds = computed(() => {
   <article class="row">
     <div>
       <h2>{{ group.next.name }}</h2>
-      <p class="soft small">{{ kinds }} · made {{ showDay(group.next.madeOn) }}</p>
+      <p class="soft small">
+        {{ kinds }} ·
+        <RouterLink :to="`/batch/${group.next.batchId}`" :aria-label="`How ${group.next.name} was made`"
+          >made {{ showDay(group.next.madeOn) }}</RouterLink
+        ><template v-if="group.members.some((one) => one.isPlain)"> · some of it plain</template>
+      </p>
     </div>
     <p>
       <span class="figure portions">{{ showPortions(group.portions) }}</span>
@@ -74,7 +79,10 @@ const kinds = computed(() => {
     <FoldOut v-if="group.count > 1" :title="`All ${group.count} containers`" quiet class="all">
       <ul>
         <li v-for="one in group.members" :key="one.id" class="small">
-          <span>{{ one.containerName }}, made {{ showDay(one.madeOn) }}</span>
+          <span
+            >{{ one.containerName }}{{ one.isPlain ? ", plain" : "" }},
+            <RouterLink :to="`/batch/${one.batchId}`">made {{ showDay(one.madeOn) }}</RouterLink></span
+          >
           <span class="figure">{{ showGrams(one.remainingG, session.display) }}</span>
           <span>use by {{ showDay(one.useBy) }}</span>
           <RouterLink :to="`/label/${one.id}`">Label</RouterLink>

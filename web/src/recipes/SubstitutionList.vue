@@ -10,7 +10,7 @@ const props = defineProps<{ recipe: string; line: string }>();
 const session = useSession();
 const { data, error } = useQuery({
   key: () => ["substitutions", props.recipe, props.line],
-  query: () => call("substitutions", { params: { id: props.recipe, line: props.line } }),
+  query: () => call("substitutions", { params: { id: props.recipe, line: props.line }, query: {} }),
 });
 const salt = (g: number | null): string =>
   g === null || Math.abs(g) < 0.05 ? "" : `, ${g > 0 ? "+" : "−"}${trimmedDecimals(Math.abs(g), 1)} g salt`;

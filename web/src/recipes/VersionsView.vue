@@ -91,8 +91,9 @@ async function saveAsMade(batchId: string): Promise<void> {
       <ul>
         <li v-for="batch in history.batches" :key="batch.id">
           <p>
-            {{ showDay(batch.madeOn) }}: {{ counted(batch.batches, "batch", "batches") }} of version
-            {{ batch.version }}, {{ showGrams(batch.outputG, session.display) }}
+            <RouterLink :to="`/batch/${batch.id}`">{{ showDay(batch.madeOn) }}</RouterLink>:
+            {{ counted(batch.batches, "batch", "batches") }} of version {{ batch.version }},
+            {{ showGrams(batch.outputG, session.display) }}
           </p>
           <Button
             label="Save amounts used as default"

@@ -10,6 +10,7 @@ export const cookSentences: Sentences = {
   "form-does-not-fit": () => "That lot isn't in a form this line can use.",
   "not-in-this-line": () => "That ingredient can't be used in this line.",
   "never-raw": () => "This must not be eaten raw.",
+  "nothing-left": () => "Every line is left out. Keep at least one.",
   "line-unknown": () => "The recipe has changed and no longer has this line. Open it again.",
   "nothing-used": () => "Enter what was used.",
   "output-over-inputs": () => "The dish can't weigh that much more than its ingredients.",

@@ -8,7 +8,6 @@ export const recipeSentences: Sentences = {
   "recipe-moved-on": (m) =>
     `${typeof m["by"] === "string" ? m["by"] : "Someone"} saved version ${String(m["now"])} while you were editing version ${String(m["basedOn"])}. Your changes are still here: compare the versions, then save yours on top or discard it.`,
   "version-unknown": () => "That version wasn't found.",
-  "batch-unknown": () => "That batch of this recipe wasn't found.",
   "recipe-in-itself": (m) => `A recipe can't contain itself: ${path(m["recipes"])}.`,
   "line-says-nothing": () => "Choose an ingredient for this line.",
   "amount-not-read": () => "Correct the amount of this line, or remove the line.",
