@@ -22,6 +22,7 @@ export const PlanWish = z
           key: DishKey,
           recipeId: z.string().min(1).max(60),
           batches: z.number().positive().max(50).default(1),
+          isMade: z.boolean().default(false).meta({ description: "Made earlier: it is only taken out" }),
         }),
       )
       .min(1)
@@ -40,8 +41,10 @@ export const PlanWish = z
         trays: z.int().min(0).max(12).meta({ description: "0: no oven" }),
         rings: z.int().min(0).max(12),
         hasGrill: z.boolean(),
+        isCharcoal: z.boolean().default(false).meta({ description: "The grill is lit with charcoal" }),
+        shelves: z.int().min(1).max(12).default(4).meta({ description: "Of the fridge, free for dishes" }),
       })
-      .default({ trays: 2, rings: 4, hasGrill: true }),
+      .default({ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 }),
     fixed: z
       .array(z.object({ task: TaskId, at: Instant }))
       .max(200)
@@ -119,6 +122,21 @@ export const PlanTask = z
     minutes: z.object({ low: z.number(), high: z.number() }),
     from: z.enum(timesFrom).meta({ description: "Where its minutes come from" }),
     lines: z.array(z.string()).meta({ description: "What is got ready in it, with its amount" }),
+    lineIds: z.array(z.string()).readonly().optional(),
+    food: z
+      .object({
+        ingredient: z.string(),
+        method: z.string().nullable(),
+        tool: z.enum(stepTools),
+        celsius: z.number().nullable(),
+        sizeMm: z.number().nullable(),
+      })
+      .nullish()
+      .meta({ description: "What cooks by itself in it, as far as this kitchen may learn its time" }),
+    learned: z
+      .object({ cooks: z.int(), said: z.object({ low: z.number(), high: z.number() }) })
+      .nullish()
+      .meta({ description: "From how many cooks here its minutes are, and what was said before them" }),
   })
   .meta({ id: "PlanTask" });
 

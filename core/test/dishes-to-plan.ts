@@ -30,13 +30,13 @@ export const grain = aFormula(
 );
 
 export const toCook = (id: string, formula: Formula, extra: Partial<DishToCook> = {}): DishToCook => ({
-  ...{ id, formula, batches: 1, times: new Map() },
+  ...{ id, formula, batches: 1, times: new Map(), lessons: [], isMade: false },
   ...extra,
 });
 
 /** Ten hours, one cook, an ordinary kitchen. */
 export const aWish = (dishes: readonly DishToCook[], extra: Partial<PlanWish> = {}): PlanWish => ({
   ...{ dishes, tableAt: 600, cooks: 1, away: [], fixed: [] },
-  places: { trays: 2, rings: 4, hasGrill: true, hasOven: true },
+  places: { trays: 2, rings: 4, hasGrill: true, hasOven: true, isCharcoal: false, shelves: 4 },
   ...extra,
 });

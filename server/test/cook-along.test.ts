@@ -142,3 +142,37 @@ describe("cooking along", () => {
     await reader?.cancel();
   });
 });
+
+describe("what a kitchen learns of its oven", () => {
+  /** The dip's squash went in at a minute, and came out at another. */
+  const roasted = async (id: string, from: number, to: number): Promise<string> => {
+    const out = said({ kind: "done", task: "dip/0/take-out" }, inMinutes(to));
+    await record(said({ kind: "done", task: "dip/0/put-in" }, inMinutes(from)), id);
+    await record(out, id);
+    return out.id;
+  };
+  const roasting = async () => {
+    const { tasks } = (await wren.call("draftPlan", { body: wish })).body;
+    return tasks.find(({ id }) => id === "dip/0/by-itself");
+  };
+
+  it("moves the next plan's time, says from how many cooks, and forgets what was undone", async () => {
+    const before = await roasting();
+    expect(before?.learned).toBeNull();
+    const low = before?.minutes.low ?? 0;
+    const [first, second] = [await keepPlan(wren), await keepPlan(wren)];
+    await roasted(first, -200, -200 + Math.round(low * 1.4));
+    const slip = await roasted(second, -200, -200 + Math.round(low * 1.4));
+    const after = await roasting();
+    expect(after).toMatchObject({ from: "kitchen", learned: { cooks: 2, said: before?.minutes } });
+    expect(after?.minutes.high).toBeGreaterThan(before?.minutes.high ?? 0);
+    await record(said({ kind: "undone", event: slip }), second);
+    expect((await roasting())?.learned?.cooks).toBe(1);
+    // What was learned stays when the plan it was learned with is deleted.
+    await wren.call("dropPlan", { params: { id: first }, body: {} });
+    expect((await roasting())?.learned?.cooks).toBe(1);
+    const demo = await kitchen.signInDemo();
+    const { tasks } = (await demo.call("draftPlan", { body: wish })).body;
+    expect(tasks.find(({ id }) => id === "dip/0/by-itself")?.learned ?? null).toBeNull();
+  });
+});

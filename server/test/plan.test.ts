@@ -228,10 +228,10 @@ describe("a saved plan", () => {
 /** What is asked for, spelt out: what the schema fills in is the same as leaving it out. */
 it("fills in one cook and an ordinary kitchen", async () => {
   const spelt: PlanWish = {
-    dishes: [{ ...dip, batches: 1 }],
+    dishes: [{ ...dip, batches: 1, isMade: false }],
     tableAt: inMinutes(480),
     ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },
-    places: { trays: 2, rings: 4, hasGrill: true },
+    places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },
   };
   const short = await solve({ dishes: [dip] });
   const long = await wren.call("solvePlan", { body: spelt });

@@ -43,7 +43,7 @@ describe("the form of a plan", () => {
     expect(typedTime(text)).toBe(time);
   });
 
-  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2 };
+  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2, isMade: false };
 
   it("asks for nothing before there is a dish and a time", () => {
     const form = emptyPlan("one", "2026-11-30");
@@ -58,7 +58,7 @@ describe("the form of a plan", () => {
       tableAt: "2026-07-01T06:30:00.000Z",
       homeAt: "2026-07-01T04:15:00.000Z",
       quiet: null,
-      dishes: [{ key: "dip", recipeId: "dip", batches: 2 }],
+      dishes: [{ key: "dip", recipeId: "dip", batches: 2, isMade: false }],
     });
     const quiet = { ...form, isQuiet: true };
     expect(wishOfForm(quiet, "UTC")?.quiet).toEqual({ from: "22:00", to: "07:00" });

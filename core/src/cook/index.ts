@@ -23,6 +23,8 @@ export {
 export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";
 export { madeFigures, type MadeFigures, type MadePart } from "./made-figures.ts";
 export { pouring, type Pouring } from "./pour-down.ts";
+export { cookLessons, type CookLesson } from "./cook-lessons.ts";
+export { runTasks } from "./run-tasks.ts";
 export { tasteWords, type CookAct, type CookEvent, type TasteWord } from "./cook-event.ts";
 export {
   foldRun,

@@ -1,5 +1,6 @@
 import type { Formula, StepTool } from "../recipes/index.ts";
 import type { Lag, Mode, Moment, Task } from "./problem.ts";
+import type { CookedFood, CookTime, LearnedTime } from "./cooked-food.ts";
 import type { StepTimes, TimesFrom } from "./step-times.ts";
 
 /** A dish that is to be on the table. `times` are the minutes that the cook gave to steps, by their number. */
@@ -8,6 +9,10 @@ export type DishToCook = {
   readonly formula: Formula;
   readonly batches: number;
   readonly times: ReadonlyMap<number, Pick<StepTimes, "workMin" | "byItself">>;
+  /** What cooking really took in this kitchen, oldest first. */
+  readonly lessons: readonly CookTime[];
+  /** It was made earlier, and is only taken out. */
+  readonly isMade: boolean;
 };
 
 /** What a kitchen has to cook with: places for pots, trays and pairs of hands. */
@@ -16,6 +21,10 @@ export type CookingPlaces = {
   readonly rings: number;
   readonly hasGrill: boolean;
   readonly hasOven: boolean;
+  /** The grill is lit with charcoal. */
+  readonly isCharcoal: boolean;
+  /** Shelves of the fridge that may be used. */
+  readonly shelves: number;
 };
 
 export const taskKinds = [
@@ -48,6 +57,9 @@ export type CookingTask = {
   readonly method: string | null;
   /** Lines that are got ready in it. */
   readonly lineIds: readonly string[];
+  /** What cooks by itself in it, and what this kitchen has learned of its time. */
+  readonly food: CookedFood | null;
+  readonly learned: LearnedTime | null;
 };
 
 /** Shares of a tray are counted in hundredths: amounts of a resource are whole. */

@@ -139,7 +139,7 @@ describe("several dishes", () => {
 describe("what cannot be", () => {
   it("names the place that a kitchen lacks", () => {
     const wish = aWish([toCook("dip", dip)], {
-      places: { trays: 0, rings: 4, hasGrill: true, hasOven: false },
+      places: { trays: 0, rings: 4, hasGrill: true, hasOven: false, isCharcoal: false, shelves: 4 },
     });
     expect(lackingPlace(draftPlan(wish, 600, catalogue))).toEqual({ tool: "oven", dish: "dip" });
   });
@@ -184,5 +184,51 @@ describe("what cannot be", () => {
     const { clash, remedies } = explainImpossible(wish, catalogue, asLongAsItTakes);
     expect(clash).toEqual([{ kind: "dish", dish: "dip" }]);
     expect(remedies).toContainEqual({ kind: "without", dish: "dip" });
+  });
+});
+
+describe("a dish that was made earlier", () => {
+  it("is only taken out, in time to lose its chill", () => {
+    const made = aWish([toCook("grain", grain, { isMade: true })]);
+    const { problem, infos } = draftPlan(made, 600, catalogue);
+    expect([...infos.values()].map(({ id, kind, tool }) => [id, kind, tool])).toEqual([
+      ["grain/out/take-out", "take-out", "fridge"],
+    ]);
+    const solved = solvePlan(problem, 600, asLongAsItTakes);
+    const start =
+      solved && solved !== "gave-up" ? solved.schedule.get("grain/out/take-out")?.start : undefined;
+    expect(start).toBe(600 - 15 - 2);
+  });
+});
+
+describe("what a kitchen has", () => {
+  it("lights charcoal well before, and a gas grill not so long", () => {
+    const grilled = aFormula([aLine("base", 400, "zucchini", { cook: "char-grill", eatenRaw: false })], {
+      steps: [stepOf("Grill until charred.", { tool: "grill", activeMin: 8 })],
+    });
+    const minutes = (isCharcoal: boolean) => {
+      const wish = aWish([toCook("plate", grilled)]);
+      const { infos } = draftPlan({ ...wish, places: { ...wish.places, isCharcoal } }, 600, catalogue);
+      return [...infos.values()].find(({ kind }) => kind === "warm-up")?.minutes.high;
+    };
+    expect([minutes(false), minutes(true)]).toEqual([10, 35]);
+  });
+
+  it("chills no more dishes at once than the fridge has shelves", () => {
+    const chilled = aFormula([aLine("base", 400, "yogurt-greek")], {
+      steps: [
+        stepOf("Chill for 3 hours.", { tool: "fridge", activeMin: 1, passiveMin: { low: 180, high: 180 } }),
+      ],
+    });
+    const starts = (shelves: number): number[] => {
+      const wish = aWish([toCook("a", chilled), toCook("b", chilled)]);
+      const { problem } = draftPlan({ ...wish, places: { ...wish.places, shelves } }, 600, catalogue);
+      const solved = solvePlan(problem, 600, asLongAsItTakes);
+      if (!solved || solved === "gave-up") throw new Error("no plan");
+      return ["a", "b"].map((dish) => solved.schedule.get(`${dish}/0/by-itself`)?.start ?? 0);
+    };
+    const apart = ([one = 0, other = 0]: number[]): number => Math.abs(one - other);
+    expect(apart(starts(2))).toBeLessThan(180);
+    expect(apart(starts(1))).toBeGreaterThanOrEqual(180);
   });
 });

@@ -49,6 +49,7 @@ const resourcesOf = ({ places, cooks, away }: PlanWish): Resource[] => [
   { id: "oven", capacity: places.hasOven ? places.trays * trayParts : 0, closed: [] },
   { id: "hob", capacity: places.rings, closed: [] },
   { id: "grill", capacity: places.hasGrill ? 1 : 0, closed: [] },
+  { id: "fridge", capacity: places.shelves, closed: [] },
   { id: "processor", capacity: 1, closed: [] },
   { id: "blender", capacity: 1, closed: [] },
 ];
@@ -81,7 +82,7 @@ export function lackingPlace({ problem, infos }: Drafted): LackingPlace | undefi
 /** A wish as a scheduling problem, forward in time; `tableAt` null leaves the hour of the table open. */
 export function draftPlan(wish: PlanWish, tableAt: number | null, catalogue: Catalogue): Drafted {
   const draft = emptyDraft();
-  const missing = wish.dishes.flatMap((dish) => addDish(draft, dish, catalogue));
+  const missing = wish.dishes.flatMap((dish) => addDish(draft, dish, { catalogue, places: wish.places }));
   const end = tableAt ?? longestPlanMin;
   const fixed = new Map(wish.fixed.map((one) => [one.task, one.start]));
   const tasks = draft.tasks.map((task) => {

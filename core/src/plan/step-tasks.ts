@@ -5,6 +5,7 @@ import {
   during,
   follow,
   trayParts,
+  type CookingPlaces,
   type CookingTask,
   type DishToCook,
   type Draft,
@@ -13,12 +14,18 @@ import { preparationMin, type StepTimes } from "./step-times.ts";
 import { freshness, handling, warmUps } from "./tables/hand-times.ts";
 
 /** A dish being written into a draft. */
-export type Writing = { readonly dish: DishToCook; readonly draft: Draft; readonly catalogue: Catalogue };
+export type Writing = {
+  readonly dish: DishToCook;
+  readonly draft: Draft;
+  readonly catalogue: Catalogue;
+  readonly places: CookingPlaces;
+};
 /** A step with its minutes. `key` names it within the dish; `index` is null of what stands in no step of the recipe. */
 export type Timed = StepTimes & { readonly key: string; readonly index: number | null; readonly step: Step };
 /** The first and the last task of a step. */
 export type Ends = { readonly first: string; readonly last: string };
 
+const shelf = { resource: "fridge", amount: 1 } as const;
 const hands = { resource: "hands", amount: 1 } as const;
 export const isMachine = (tool: StepTool | null): boolean => tool === "processor" || tool === "blender";
 
@@ -37,6 +44,8 @@ export const infoOf = (
   from,
   method: null,
   lineIds: [],
+  food: null,
+  learned: null,
   ...more,
 });
 
@@ -57,8 +66,9 @@ function warmUp(writing: Writing, timed: Timed, before: string): void {
   const { draft, dish } = writing;
   const { step } = timed;
   const inWater = step.tool === "hob" && /\b(?:boil|blanch|steam|poach)/i.test(step.text);
+  const grillMin = writing.places.isCharcoal ? warmUps.charcoal : warmUps.grill;
   const usual =
-    step.tool === "oven" ? warmUps.oven : step.tool === "grill" ? warmUps.grill : inWater ? warmUps.water : 0;
+    step.tool === "oven" ? warmUps.oven : step.tool === "grill" ? grillMin : inWater ? warmUps.water : 0;
   const minutes = step.warmUpMin ?? usual;
   if (minutes === 0) return;
   const info = infoOf(writing, timed, { kind: "warm-up", minutes: exactly(minutes) });
@@ -92,10 +102,15 @@ export function cookedByItself(writing: Writing, timed: Timed, marked: Partial<C
     },
   );
   const minutes = timed.byItself ?? exactly(0);
-  const cooks = addTask(draft, infoOf(writing, timed, { ...marked, kind: "by-itself", minutes }), {
-    uses: usesOf(step, trayAmount(step, dish.batches)),
-    weight: freshness.cooking,
-  });
+  const learning = { food: timed.food ?? null, learned: timed.learned ?? null };
+  const cooks = addTask(
+    draft,
+    infoOf(writing, timed, { ...marked, ...learning, kind: "by-itself", minutes }),
+    {
+      uses: usesOf(step, trayAmount(step, dish.batches)),
+      weight: freshness.cooking,
+    },
+  );
   const takeOut = addTask(
     draft,
     infoOf(writing, timed, { kind: "take-out", minutes: exactly(handling.takeOutMin) }),
@@ -136,7 +151,7 @@ export function worked(writing: Writing, timed: Timed): Ends {
   washUp(writing, timed, work);
   if (!byItself) return { first: work, last: work };
   const standing = infoOf(writing, timed, { kind: "by-itself", minutes: byItself });
-  const stands = addTask(draft, standing, { uses: [], weight: 0 });
+  const stands = addTask(draft, standing, { uses: step.tool === "fridge" ? [shelf] : [], weight: 0 });
   looks(writing, timed, stands);
   if (standsFirst(step.text)) {
     follow(draft, [stands, work]);

@@ -1,9 +1,19 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { isHot, writtenFiller, type Formula, type Line, type Minutes, type Step } from "../recipes/index.ts";
+import {
+  isHot,
+  writtenFiller,
+  type Formula,
+  type Line,
+  type Minutes,
+  type Step,
+  type StepTool,
+} from "../recipes/index.ts";
+import { pieceMm, timeFactor, type Heat } from "../trim/index.ts";
+import { heatedFood, learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
 import { cutTimes, otherStepMin, trimTimes, usualTimes, type HandTime } from "./tables/hand-times.ts";
 
-/** Where minutes come from: the recipe's own words, the tables of cooking, a rule of thumb, or the cook. */
-export const timesFrom = ["recipe", "table", "usual", "cook"] as const;
+/** Where minutes come from: the recipe's own words, the tables of cooking, a rule of thumb, the cook, or earlier cooks here. */
+export const timesFrom = ["recipe", "table", "usual", "cook", "kitchen"] as const;
 export type TimesFrom = (typeof timesFrom)[number];
 
 /** Minutes of a step: of the hands, by itself (low–high), and where they are from. */
@@ -11,6 +21,9 @@ export type StepTimes = {
   readonly workMin: number;
   readonly byItself: Minutes | null;
   readonly from: TimesFrom;
+  /** What is cooked, where it is a food that this kitchen may learn the time of; and what it has learned. */
+  readonly food?: CookedFood | null;
+  readonly learned?: LearnedTime | undefined;
 };
 
 /** A step that heats and says no time, of food that the tables have none for: the cook is asked. */
@@ -42,6 +55,17 @@ export function preparationMin(line: Line, grams: number): number {
   );
 }
 
+const heatOf: Readonly<Partial<Record<StepTool, Heat>>> = { oven: "oven", grill: "grill", hob: "water" };
+
+/** How many times as long the pieces of a line take as those that the tables speak of; 1 where either names no size. */
+function sizeFactor(line: Line, piece: string, step: Step): number {
+  const [mm, referenceMm] = [pieceMm(line.preparation) ?? pieceMm(step.text), pieceMm(piece)];
+  const heat = heatOf[step.tool ?? "hands"];
+  if (mm === undefined || referenceMm === undefined || heat === undefined) return 1;
+  const factor = timeFactor({ mm, referenceMm, heat });
+  return factor.ok ? factor.value : 1;
+}
+
 /** Minutes that the tables of cooking give for what a step heats, the longest of its lines; undefined where none is known. */
 function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes | undefined {
   const mentioned = linesNamed(formula, step).filter((line) => line.cook !== null);
@@ -49,9 +73,9 @@ function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes
   const rows = heated.flatMap((line) => {
     const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
     const row = facts?.changes.find((change) => change.method === line.cook);
-    return row?.minutesLow != null && row.minutesHigh != null
-      ? [{ low: row.minutesLow, high: row.minutesHigh }]
-      : [];
+    if (row?.minutesLow == null || row.minutesHigh == null) return [];
+    const factor = sizeFactor(line, row.piece, step);
+    return [{ low: row.minutesLow * factor, high: row.minutesHigh * factor }];
   });
   if (rows.length === 0) return undefined;
   return { low: Math.max(...rows.map((row) => row.low)), high: Math.max(...rows.map((row) => row.high)) };
@@ -60,16 +84,31 @@ function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes
 const saysTime = (step: Step): boolean =>
   step.activeMin !== null || step.passiveMin !== null || step.wait !== null;
 
+type Asked = {
+  readonly formula: Formula;
+  readonly index: number;
+  readonly batches: number;
+  readonly lessons: readonly CookTime[];
+};
+
 /**
- * How long a step takes: as the recipe says; else as the tables do for what is heated; else as long as such work usually
- * takes. `unknown` where it heats and nobody knows for how long.
+ * How long a step takes: as this kitchen's own cooks took, where it has any; as the recipe says; else as the tables do for
+ * what is heated; else as long as such work usually takes. `unknown` where it heats and nobody knows for how long.
  */
-export function stepTimes(
-  {
-    formula,
-    index,
-    batches,
-  }: { readonly formula: Formula; readonly index: number; readonly batches: number },
+export function stepTimes(asked: Asked, catalogue: Catalogue): StepTimes | Unknown {
+  const times = saidTimes(asked, catalogue);
+  const step = asked.formula.steps[asked.index];
+  if (times.from === "unknown" || !step || !times.byItself) return times;
+  const food = heatedFood(asked.formula, step, linesNamed(asked.formula, step));
+  const learned = food ? learnedTime(food, times.byItself, asked.lessons) : undefined;
+  return learned
+    ? { ...times, byItself: learned.minutes, from: "kitchen", food, learned }
+    : { ...times, food };
+}
+
+/** What is said of a step: by the recipe, the tables, or rules of thumb. */
+function saidTimes(
+  { formula, index, batches }: Omit<Asked, "lessons">,
   catalogue: Catalogue,
 ): StepTimes | Unknown {
   const step = formula.steps[index];

@@ -18,6 +18,7 @@ const heating = ({ tool, celsius }: SpokenTask): string => {
 };
 
 const takingOut = ({ tool }: SpokenTask): string => {
+  if (tool === "fridge") return "Take out of the fridge";
   if (tool === "hob") return "Take off the hob";
   return tool === "grill" ? "Take off the grill" : "Take out of the oven";
 };

@@ -1,6 +1,6 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { isHot, stepOf, writtenFiller, type Formula, type Line } from "../recipes/index.ts";
-import { addTask, follow, type DishToCook, type Draft } from "./cooking-task.ts";
+import { addTask, follow, type CookingPlaces, type DishToCook, type Draft } from "./cooking-task.ts";
 import {
   cookedByItself,
   cooksByItself,
@@ -15,7 +15,13 @@ import {
 } from "./step-tasks.ts";
 import { linesNamed, stepTimes } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
-import { atTableWithin, coolBeforeMachineMin, coolingMin, handling } from "./tables/hand-times.ts";
+import {
+  atTableWithin,
+  coolBeforeMachineMin,
+  coolingMin,
+  handling,
+  outBeforeTableMin,
+} from "./tables/hand-times.ts";
 
 /** The moment that everything is on the table: a task without minutes. */
 export const table = "table";
@@ -109,18 +115,34 @@ function waitBetween(before: Timed, next: Timed): { least: number; most: number 
   };
 }
 
+/** A dish that was made earlier is only taken out: a little before, so that it is not fridge-cold. */
+function takeOut(writing: Writing): MissingTime[] {
+  const step = stepOf("", { tool: "fridge" });
+  const timed: Timed = { key: "out", index: null, step, workMin: 0, byItself: null, from: "usual" };
+  const info = infoOf(writing, timed, { kind: "take-out", minutes: exactly(handling.takeOutMin) });
+  const id = addTask(writing.draft, info, { uses: [{ resource: "hands", amount: 1 }], weight: 1 });
+  follow(writing.draft, [id, table], { least: outBeforeTableMin, most: outBeforeTableMin + 30 });
+  return [];
+}
+
 /**
  * The tasks of a dish, one after another as its steps stand, with what can go on beside them: getting lines ready, heating
  * up, looking, washing up. Steps that nobody knows the time of are returned; they are planned without it.
  */
-export function addDish(draft: Draft, dish: DishToCook, catalogue: Catalogue): MissingTime[] {
-  const writing = { dish, draft, catalogue };
+export function addDish(
+  draft: Draft,
+  dish: DishToCook,
+  kitchen: { readonly catalogue: Catalogue; readonly places: CookingPlaces },
+): MissingTime[] {
+  const writing = { dish, draft, ...kitchen };
+  if (dish.isMade) return takeOut(writing);
   const missing: MissingTime[] = [];
   const steps = dish.formula.steps.map((step, index): Timed => {
     const given = dish.times.get(index);
     const at = { key: String(index), index, step };
     if (given) return { ...given, from: "cook", ...at };
-    const times = stepTimes({ formula: dish.formula, index, batches: dish.batches }, catalogue);
+    const { formula, batches, lessons } = dish;
+    const times = stepTimes({ formula, index, batches, lessons }, kitchen.catalogue);
     if (times.from !== "unknown") return { ...times, ...at };
     missing.push({ dish: dish.id, step: index });
     return { workMin: handling.putInMin, byItself: null, from: "usual", ...at };

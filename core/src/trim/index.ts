@@ -48,6 +48,7 @@ export {
   diceForTheSlowest,
   sizesForSameTime,
   pieceMm,
+  timeFactor,
   timeForSize,
   wholeMm,
   type Heat,

@@ -2,6 +2,7 @@ import type { CookAct } from "@apron/contract";
 import { accept, refuse } from "@apron/core/measure";
 import type { PlanRecord } from "../context/ports/plan.store.ts";
 import { notFound } from "../context/refusal.ts";
+import { learnTimes } from "./learn-times.ts";
 import type { UseCase } from "../context/request-context.ts";
 
 /** A plan as it is being cooked, the same for every tablet. */
@@ -29,5 +30,6 @@ export const recordCookEvent: UseCase<"recordCookEvent"> = async ({ params, body
   const at = new Date(Math.min(Date.parse(body.at), context.now.getTime()));
   const kept = { ...body, at: at.toISOString() };
   await context.stores.plans.addEvent(plan.id, kept, context.session.memberId);
+  if (act.kind === "done" || act.kind === "undone") await learnTimes(plan, context);
   return accept({ recorded: true });
 };

@@ -200,10 +200,15 @@ export async function planEvening(
   { day, time }: { readonly day: Day; readonly time: string },
 ): Promise<void> {
   const wish = {
-    dishes: recipeIds.map((recipeId) => ({ key: recipeId.slice(0, 40), recipeId, batches: 1 })),
+    dishes: recipeIds.map((recipeId) => ({
+      key: recipeId.slice(0, 40),
+      recipeId,
+      batches: 1,
+      isMade: false,
+    })),
     tableAt: instantAt(day, time, context.session.kitchen.timeZone).toISOString(),
     ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },
-    places: { trays: 2, rings: 4, hasGrill: true },
+    places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },
   };
   const solved = await solvePlan({ body: wish }, context);
   if (!solved.ok) return;

@@ -8,6 +8,7 @@ import { PiecesAsBought1764400000000 } from "./migrations/1764400000000-pieces-a
 import { PartsAndPieces1764600000000 } from "./migrations/1764600000000-parts-and-pieces.ts";
 import { Plans1764700000000 } from "./migrations/1764700000000-plans.ts";
 import { CookEvents1764800000000 } from "./migrations/1764800000000-cook-events.ts";
+import { CookTimes1765000000000 } from "./migrations/1765000000000-cook-times.ts";
 import { BatchCourse1764900000000 } from "./migrations/1764900000000-batch-course.ts";
 import {
   BatchInputTable,
@@ -28,6 +29,7 @@ import { DressingWeighingTable, SpoilageTable } from "./tables/lesson.table.ts";
 import { EntryTable, LotTable } from "./tables/lot.table.ts";
 import { OwnFigureTable, OwnIngredientTable } from "./tables/own.table.ts";
 import { CookEventTable } from "./tables/cook-event.table.ts";
+import { CookTimeTable } from "./tables/cook-time.table.ts";
 import { PlanTable } from "./tables/plan.table.ts";
 import { RecipePhotoTable, RecipeTable, RecipeVersionTable } from "./tables/recipe.table.ts";
 import { TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/trim.table.ts";
@@ -53,6 +55,7 @@ const entities = [
   SpoilageTable,
   PlanTable,
   CookEventTable,
+  CookTimeTable,
   BatchTable,
   BatchInputTable,
   BatchPhotoTable,
@@ -77,6 +80,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       Plans1764700000000,
       CookEvents1764800000000,
       BatchCourse1764900000000,
+      CookTimes1765000000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

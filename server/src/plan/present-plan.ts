@@ -22,7 +22,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
     if (!dish) return [];
     const step = info.step === null ? undefined : dish.formula.steps[info.step];
     const lines = dish.formula.lines.filter((line) => info.lineIds.includes(line.id));
-    const { id, kind, tool, celsius, minutes, from, method } = info;
+    const { id, kind, tool, celsius, minutes, from, method, food, learned } = info;
     return [
       {
         ...{ id, kind, tool, celsius, minutes, from, method, dish: dish.id, dishName: dish.formula.name },
@@ -30,6 +30,9 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         text: step?.text ?? "",
         doneWhen: step?.doneWhen ?? "",
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
+        lineIds: info.lineIds,
+        food,
+        learned: learned && { cooks: learned.cooks, said: learned.said },
       },
     ];
   });

@@ -19,13 +19,18 @@ export const instantOf = (from: Date, minutes: number): string =>
 export const thisMinute = (now: Date): Date =>
   new Date(Math.floor(now.getTime() / msPerMinute) * msPerMinute);
 
+/** As many of the latest times of cooking as a plan learns from. */
+const mostLessons = 500;
+
 async function dishOf(wish: PlanWish, index: number, context: RequestContext): Promise<Answer<DishToCook>> {
-  const { key, recipeId, batches } = wish.dishes[index] ?? { key: "", recipeId: "", batches: 1 };
+  const asked = wish.dishes[index];
+  const { key, recipeId, batches, isMade } = asked ?? { key: "", recipeId: "", batches: 1, isMade: false };
   const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", `dishes.${index}.recipeId`);
   const given = wish.times.filter((one) => one.dish === key);
   const times = given.map(({ step, workMin, byItself }) => [step, { workMin, byItself }] as const);
-  return accept({ id: key, formula: recipe.formula, batches, times: new Map(times) });
+  const lessons = await context.stores.plans.cookTimes(mostLessons);
+  return accept({ id: key, formula: recipe.formula, batches, times: new Map(times), lessons, isMade });
 }
 
 async function dishesOf(wish: PlanWish, context: RequestContext): Promise<Answer<DishToCook[]>> {
@@ -57,11 +62,11 @@ export async function wishOf(wish: PlanWish, from: Date, context: RequestContext
   if (turned >= 0) return refuseWith({ code: "low-over-high" }, `times.${turned}.byItself`);
   const dishes = await dishesOf(wish, context);
   if (!dishes.ok) return dishes;
-  const { trays, rings, hasGrill } = wish.places;
+  const { places } = wish;
   return accept({
     dishes: dishes.value,
     tableAt,
-    places: { trays, rings, hasGrill, hasOven: trays > 0 },
+    places: { ...places, hasOven: places.trays > 0 },
     cooks: wish.cooks,
     away: awayOf(wish, { from, tableAt, timeZone: context.session.kitchen.timeZone }),
     fixed: wish.fixed.map(({ task, at }) => ({ task, start: minutesAfter(from, at) })),

@@ -3,13 +3,12 @@ import {
   agendaAt,
   foldRun,
   isAllDone,
+  runTasks,
   timersAt,
   type CookEvent as CoreEvent,
   type PlanToCook,
   type RunPlan,
-  type RunTask,
 } from "@apron/core/cook";
-import { isHot } from "@apron/core/recipes";
 import { useQuery } from "@pinia/colada";
 import { useNow } from "@vueuse/core";
 import { computed, onUnmounted, ref, shallowRef, watch } from "vue";
@@ -22,12 +21,8 @@ import type { RunOrder } from "./run-plan.worker.ts";
 
 /** The plan as a run needs it: instants as milliseconds. */
 export function planToCook({ plan }: CookAlong): PlanToCook {
-  const at = new Map(plan.schedule.starts.map((start) => [start.task, Date.parse(start.at)]));
-  const tasks = plan.tasks.map(({ id, dish, kind, tool, minutes }): RunTask => ({
-    ...{ id, dish, kind, minutes, isHot: isHot(tool) },
-    plannedAt: at.get(id) ?? Date.parse(plan.from),
-  }));
   const { problem, from, wish } = plan;
+  const tasks = runTasks(plan.tasks, { starts: plan.schedule.starts, from });
   return { problem, tasks, from: Date.parse(from), tableAt: Date.parse(wish.tableAt), cooks: wish.cooks };
 }
 

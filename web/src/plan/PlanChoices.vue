@@ -28,7 +28,7 @@ async function add(recipeId: string): Promise<void> {
   adding.value = "";
   if (name === undefined || form.value.dishes.length >= 12) return;
   const key = freshKey(recipeId, form.value.dishes);
-  form.value.dishes.push({ key, recipeId, name, batches: 1 });
+  form.value.dishes.push({ key, recipeId, name, batches: 1, isMade: false });
 }
 /** A dish goes with the times that were fixed and given for it. */
 function remove(key: string): void {
@@ -52,7 +52,17 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
       <li v-for="(dish, i) in form.dishes" :key="dish.key">
         <DishTag :letter="letterOf(dish.key)" />
         <span class="small">{{ dish.name }}</span>
-        <NumberBox :id="`batches-${i}`" v-model="dish.batches" label="Batches" needed quiet />
+        <NumberBox
+          v-if="!dish.isMade"
+          :id="`batches-${i}`"
+          v-model="dish.batches"
+          label="Batches"
+          needed
+          quiet
+        />
+        <label class="made small">
+          <Checkbox v-model="dish.isMade" binary :input-id="`made-${i}`" /> made earlier
+        </label>
         <Button text class="remove" :aria-label="`Remove ${dish.name}`" @click="remove(dish.key)">
           <X :size="18" aria-hidden="true" />
         </Button>
@@ -92,6 +102,10 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
         <label class="check"
           ><Checkbox v-model="form.hasGrill" binary input-id="plan-grill" /> There is a grill</label
         >
+        <label v-if="form.hasGrill" class="check">
+          <Checkbox v-model="form.isCharcoal" binary input-id="plan-charcoal" /> It is lit with charcoal
+        </label>
+        <NumberBox id="plan-shelves" v-model="form.shelves" label="Free shelves in the fridge" needed />
         <label class="check">
           <Checkbox v-model="form.isQuiet" binary input-id="plan-quiet" /> Nobody works at night
         </label>

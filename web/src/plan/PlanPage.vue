@@ -47,7 +47,7 @@ watch(
     if (!recipe) return;
     const batches = Number(route.query["batches"] ?? 1) || 1;
     const key = freshKey(recipe.id, form.value.dishes);
-    form.value.dishes.push({ key, recipeId: recipe.id, name: recipe.name, batches });
+    form.value.dishes.push({ key, recipeId: recipe.id, name: recipe.name, batches, isMade: false });
     void router.replace({ query: {} });
   },
   { immediate: true },

@@ -7,7 +7,7 @@ import TextBox from "../ui/TextBox.vue";
 import { typedNumber } from "../ui/typed-number.ts";
 import DishTag from "./DishTag.vue";
 import { typedTime } from "./plan-form.ts";
-import { canGiveMinutes, fromWords, minuteWords, type TimedTask } from "./plan-words.ts";
+import { canGiveMinutes, fromWords, learnedWords, minuteWords, type TimedTask } from "./plan-words.ts";
 
 /** One line of the plan: when, which dish, what, how long. Its time and its minutes can be typed over. */
 const props = defineProps<{ task: TimedTask; letter: string; changeable?: boolean }>();
@@ -38,6 +38,7 @@ function setMinutes(): void {
 const note = computed(() =>
   [
     fromWords[props.task.from],
+    learnedWords(props.task),
     props.task.kind === "by-itself" && props.task.doneWhen !== "" ? `done when ${props.task.doneWhen}` : "",
   ]
     .filter((one) => one !== "")

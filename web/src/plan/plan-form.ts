@@ -2,7 +2,7 @@ import type { PlanWish, RequestOf, SavedPlan } from "@apron/contract";
 import { instantAt } from "@apron/core/measure";
 
 /** A dish in the plan; its key is its own, since one recipe may be in it twice. */
-export type PlanDish = { key: string; recipeId: string; name: string; batches: number };
+export type PlanDish = { key: string; recipeId: string; name: string; batches: number; isMade: boolean };
 
 /** What is chosen and typed on the page; times are HH:MM on the kitchen's clock, "" for none. */
 export type PlanForm = {
@@ -18,6 +18,8 @@ export type PlanForm = {
   trays: number;
   rings: number;
   hasGrill: boolean;
+  isCharcoal: boolean;
+  shelves: number;
   fixed: { task: string; at: string }[];
   times: NonNullable<RequestOf<"draftPlan">["body"]["times"]>;
 };
@@ -25,7 +27,7 @@ export type PlanForm = {
 export const emptyPlan = (id: string, day: string): PlanForm => ({
   ...{ id, day, dishes: [], time: "19:00", cooks: 1, homeTime: "" },
   ...{ isQuiet: false, quietFrom: "22:00", quietTo: "07:00" },
-  ...{ trays: 2, rings: 4, hasGrill: true, fixed: [], times: [] },
+  ...{ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4, fixed: [], times: [] },
 });
 
 const timeOfDay = /^([01]?\d|2[0-3])[:.]?([0-5]\d)$/;
@@ -47,13 +49,14 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
   const tableAt = instantOn(form.day, form.time, timeZone);
   if (form.dishes.length === 0 || tableAt === undefined) return undefined;
   const [from, to] = [typedTime(form.quietFrom), typedTime(form.quietTo)];
+  const { trays, rings, hasGrill, isCharcoal, shelves } = form;
   return {
-    dishes: form.dishes.map(({ key, recipeId, batches }) => ({ key, recipeId, batches })),
+    dishes: form.dishes.map(({ key, recipeId, batches, isMade }) => ({ key, recipeId, batches, isMade })),
     tableAt,
     cooks: form.cooks,
     homeAt: instantOn(form.day, form.homeTime, timeZone) ?? null,
     quiet: form.isQuiet && from !== undefined && to !== undefined ? { from, to } : null,
-    places: { trays: form.trays, rings: form.rings, hasGrill: form.hasGrill },
+    places: { trays, rings, hasGrill, isCharcoal, shelves },
     fixed: form.fixed,
     times: form.times,
   };

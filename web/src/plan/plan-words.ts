@@ -36,7 +36,16 @@ export const fromWords: Readonly<Record<PlanTask["from"], string>> = {
   table: "time from the handbook",
   usual: "usual time",
   cook: "your time",
+  kitchen: "",
 };
+
+/** "from your 3 cooks; the recipe says 35–45 min", of a time that this kitchen has learned; "" of any other. */
+export function learnedWords({ learned }: Pick<PlanTask, "learned">): string {
+  if (!learned) return "";
+  const [low, high] = [Math.round(learned.said.low), Math.round(learned.said.high)];
+  const said = low === high ? `${low} min` : `${low}–${high} min`;
+  return `from ${counted(learned.cooks, "cook", "cooks")} of yours, without them ${said}`;
+}
 
 /** "28–40 min, planned at 40"; "12 min". */
 export function minuteWords({ low, high }: PlanTask["minutes"]): string {

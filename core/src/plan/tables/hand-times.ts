@@ -71,3 +71,6 @@ export const atTableWithin: Readonly<Partial<Record<string, number>>> = {
   "composed-plate": 30,
   "cooked-vegetables": 20,
 };
+
+/** What stood in the fridge tastes of more when it has stood out so long. Common practice, no source. */
+export const outBeforeTableMin = 15;

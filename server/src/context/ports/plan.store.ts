@@ -1,3 +1,4 @@
+import type { CookedFood, CookTime } from "@apron/core/plan";
 import type { CookEvent, PlanSchedule, PlanTask, PlanWish, SchedulingProblem } from "@apron/contract";
 
 /** A plan as it was kept: what was wished, when its tasks start, and what they were to the cook then. */
@@ -24,6 +25,14 @@ export type PlanStore = {
   readonly eventsOf: (planId: string) => Promise<CookEvent[]>;
   /** Writes a fact down; one that is there already is left as it is. */
   readonly addEvent: (planId: string, event: CookEvent, memberId: string) => Promise<void>;
+  /** What a plan taught of the times of cooking, in place of what it taught before. */
+  readonly setCookTimes: (
+    planId: string,
+    times: readonly { readonly task: string; readonly food: CookedFood; readonly minutes: number }[],
+    at: Date,
+  ) => Promise<void>;
+  /** The latest times of cooking, oldest first. */
+  readonly cookTimes: (limit: number) => Promise<CookTime[]>;
   /** False when there was none. */
   readonly drop: (id: string) => Promise<boolean>;
 };

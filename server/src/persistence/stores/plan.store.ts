@@ -1,6 +1,7 @@
 import { MoreThanOrEqual, type EntityManager } from "typeorm";
 import type { PlanRecord, PlanStore } from "../../context/ports/plan.store.ts";
 import { CookEventTable } from "../tables/cook-event.table.ts";
+import { CookTimeTable } from "../tables/cook-time.table.ts";
 import { PlanTable, type PlanRow } from "../tables/plan.table.ts";
 
 const recordOf = ({ id, tableAt, startAt, body }: PlanRow): PlanRecord => ({ id, tableAt, startAt, body });
@@ -24,6 +25,18 @@ export const planStoreOf = (em: EntityManager, kitchenId: string): PlanStore => 
   addEvent: async (planId, event, memberId) => {
     const row = { id: event.id, kitchenId, planId, at: new Date(event.at), memberId, body: event };
     await em.createQueryBuilder().insert().into(CookEventTable).values(row).orIgnore().execute();
+  },
+  setCookTimes: async (planId, times, at) => {
+    await em.delete(CookTimeTable, { planId });
+    if (times.length > 0)
+      await em.insert(
+        CookTimeTable,
+        times.map((time) => ({ ...time, kitchenId, planId, at })),
+      );
+  },
+  cookTimes: async (limit) => {
+    const rows = await em.find(CookTimeTable, { order: { at: "DESC" }, take: limit });
+    return rows.reverse().map(({ food, minutes }) => ({ ...food, minutes }));
   },
   drop: async (id) => ((await em.delete(PlanTable, { id })).affected ?? 0) > 0,
 });
