@@ -25,6 +25,15 @@ export { madeFigures, type MadeFigures, type MadePart } from "./made-figures.ts"
 export { pouring, type Pouring } from "./pour-down.ts";
 export { cookLessons, type CookLesson } from "./cook-lessons.ts";
 export { runTasks } from "./run-tasks.ts";
+export {
+  atHandOf,
+  remediesFor,
+  tasteBalance,
+  type AtHand,
+  type Remedy,
+  type TasteBalance,
+  type TastedPart,
+} from "./taste-balance.ts";
 export { tasteWords, type CookAct, type CookEvent, type TasteWord } from "./cook-event.ts";
 export {
   foldRun,

@@ -1,6 +1,13 @@
 import type { PlanDraft, PlanSchedule, PlanTask } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
-import type { Drafted, PlanSolved, PlanWish } from "@apron/core/plan";
+import {
+  linesNamed,
+  type CookingTask,
+  type DishToCook,
+  type Drafted,
+  type PlanSolved,
+  type PlanWish,
+} from "@apron/core/plan";
 import { writtenFiller, type Line } from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
@@ -13,6 +20,15 @@ function lineWords(line: Line, batches: number, { session, ...context }: Request
   const written = writtenFiller(line)?.ingredient;
   const name = written === undefined ? "" : nameFor({ session, ...context }, written);
   return `${name} ${showGrams(line.grams * batches, { system, locale })}`;
+}
+
+/** Lines of a task: those that are got ready in it, or that its step names. */
+function lineIdsOf({ lineIds, kind, step }: CookingTask, { formula }: DishToCook): readonly string[] {
+  const said = step === null ? undefined : formula.steps[step];
+  if (lineIds.length > 0 || !said || (kind !== "work" && kind !== "put-in")) return lineIds;
+  const named = linesNamed(formula, said);
+  const cooked = kind === "put-in" ? formula.lines.filter((line) => line.cook !== null) : [];
+  return (named.length > 0 ? named : cooked).map(({ id }) => id);
 }
 
 /** What each task is to the cook: its step's words, its dish, what is got ready in it. */
@@ -30,7 +46,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         text: step?.text ?? "",
         doneWhen: step?.doneWhen ?? "",
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
-        lineIds: info.lineIds,
+        lineIds: lineIdsOf(info, dish),
         food,
         learned: learned && { cooks: learned.cooks, said: learned.said },
       },

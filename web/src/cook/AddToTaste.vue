@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { CookAct } from "@apron/contract";
-import { tasteWords, type Addition, type TasteWord } from "@apron/core/cook";
-import { showGrams } from "@apron/core/measure";
+import { tasteWords, type Addition, type Remedy, type TasteWord } from "@apron/core/cook";
+import { showGrams, trimmedDecimals } from "@apron/core/measure";
 import { writtenFiller } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Checkbox from "primevue/checkbox";
@@ -17,10 +17,11 @@ import { typedGrams } from "../ui/typed-grams.ts";
 import WeightField from "../ui/WeightField.vue";
 import { foundWords } from "../larder/taste-words.ts";
 import { ingredientName } from "./cook-words.ts";
+import { useDishNow, type CookedDish } from "./use-dish-now.ts";
 
 /** What goes in while tasting: a tap for what, the scale or an amount for how much, a word for what was missing. */
 const props = defineProps<{
-  dishes: readonly { readonly key: string; readonly name: string; readonly recipeId: string }[];
+  dishes: readonly CookedDish[];
   additions: readonly Addition[];
 }>();
 const emit = defineEmits<{ added: [act: CookAct, label: string] }>();
@@ -32,6 +33,10 @@ const dish = computed(() => props.dishes.find(({ key }) => key === chosenDish.va
 const dishKey = computed({ get: () => dish.value?.key ?? "", set: (key) => (chosenDish.value = key) });
 const { data: recipe } = useRecipe(() => dish.value?.recipeId);
 const { data: ingredients } = useIngredients();
+const { balance, remedies } = useDishNow(
+  () => dish.value,
+  () => props.additions,
+);
 const nameOf = (id: string): string =>
   recipe.value?.names[id] ?? ingredientName(id, ingredients.value ?? [], session.dialect);
 
@@ -55,6 +60,24 @@ function pick(id: string): void {
   const steady = scale.steady();
   if (text.value === "" && steady !== undefined) text.value = `${steady} g`;
 }
+/** What would put right what was found, each one tap into the form. */
+const offered = computed(() => (found.value ? remedies(found.value) : []));
+function take({ ingredient: id, grams: amount }: Remedy): void {
+  [ingredient.value, text.value] = [id, `${amount} g`];
+}
+const figures = computed(() => {
+  const now = balance.value;
+  if (!now) return "";
+  const { saltPercent, oilToAcid, weightG, unknown } = now;
+  return [
+    `salt ${trimmedDecimals(saltPercent, 2)} %`,
+    oilToAcid === null ? "" : `oil to acid ${trimmedDecimals(oilToAcid, 1)} to 1`,
+    `about ${showGrams(weightG, session.display)}`,
+    unknown.length > 0 ? `without what is in ${unknown.map(nameOf).join(", ")}` : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
+});
 const grams = computed(() => (text.value.trim() === "" ? null : typedGrams(text.value)));
 function add(): void {
   const [into, amount] = [dish.value, grams.value];
@@ -65,11 +88,10 @@ function add(): void {
   [ingredient.value, text.value, found.value, isOther.value] = ["", "", "", false];
 }
 const choices = computed(() => props.dishes.map(({ key, name }) => ({ value: key, label: name })));
-type Found = { readonly value: TasteWord | ""; readonly label: string };
-const words: readonly Found[] = [
-  { value: "", label: "—" },
-  ...tasteWords.map((value) => ({ value, label: foundWords[value] })),
-];
+const words = tasteWords.map((value) => ({ value, label: foundWords[value] }));
+const find = (word: string): void => {
+  found.value = found.value === word ? "" : (word as TasteWord);
+};
 const said = ({ grams: amount, ingredient: id, found: taste, isCold: cold, dish: into }: Addition): string =>
   [
     `${amount === null ? "" : `${showGrams(amount, session.display)} `}${nameOf(id)}${amount === null ? ", by eye" : ""}`,
@@ -85,6 +107,24 @@ const said = ({ grams: amount, ingredient: id, found: taste, isCold: cold, dish:
   <section class="taste card" aria-labelledby="taste" data-testid="add-to-taste">
     <h2 id="taste">Taste and add</h2>
     <SelectBox v-if="dishes.length > 1" id="taste-dish" v-model="dishKey" :choices="choices" name="Dish" />
+    <p v-if="figures" class="small soft" data-testid="taste-figures">Now: {{ figures }}</p>
+    <div class="picks">
+      <span class="small"><b>It is</b></span>
+      <QuickPicks label="It is" :choices="words" :chosen="found" @picked="find" />
+    </div>
+    <div v-if="offered.length > 0" class="picks" data-testid="remedies">
+      <span class="small"><b>The least that helps</b></span>
+      <Button
+        v-for="one in offered"
+        :key="one.ingredient"
+        :label="`${showGrams(one.grams, session.display)} ${nameOf(one.ingredient)}`"
+        size="small"
+        severity="secondary"
+        :data-testid="`remedy-${one.ingredient}`"
+        @click="take(one)"
+      />
+      <span class="small soft">then taste again</span>
+    </div>
     <div class="picks">
       <QuickPicks label="Add" :choices="picks" :chosen="ingredient" @picked="pick" />
       <Button label="Something else" size="small" text @click="isOther = !isOther" />
@@ -99,10 +139,6 @@ const said = ({ grams: amount, ingredient: id, found: taste, isCold: cold, dish:
         :source="weights"
         :problem="grams === undefined ? 'Enter a weight, or leave it empty.' : undefined"
       />
-      <div>
-        <label for="taste-found" class="small"><b>It was</b></label>
-        <SelectBox id="taste-found" v-model="found" :choices="words" name="How it tasted" />
-      </div>
       <label class="cold"><Checkbox v-model="isCold" binary input-id="taste-cold" /> Tasted cold</label>
       <Button type="submit" label="Add" data-testid="add-taste" />
     </form>

@@ -45,7 +45,7 @@ const coming = computed(() => next.value.filter(({ task }) => task.id !== first.
 const wanted = computed(() => plan.value?.tableAt ?? 0);
 const tableAt = computed(() => goesOn.value?.tableAt ?? wanted.value);
 const cooked = computed(() =>
-  dishes.value.map(({ key, recipeId }) => ({ key, recipeId, name: nameOf(key) })),
+  dishes.value.map(({ key, recipeId, batches }) => ({ key, recipeId, batches, name: nameOf(key) })),
 );
 const named = computed(() =>
   dishes.value.map(({ key }) => ({ key, letter: letterOf(key), name: nameOf(key) })),
@@ -133,6 +133,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
             :letter="letterOf(first.task.dish)"
             is-first
             :is-due="due.length > 0"
+            :dish="cooked.find(({ key }) => key === first?.task.dish)"
             @done="end(first.task)"
             @skipped="skip(first.task)"
           />

@@ -3,12 +3,21 @@ import type { PlanTask } from "@apron/contract";
 import { taskWords } from "@apron/core/plan";
 import Button from "primevue/button";
 import { computed } from "vue";
+import CounterLines from "./CounterLines.vue";
 import DishTag from "../plan/DishTag.vue";
 import { showClock } from "../ui/dates.ts";
 import { doneWords } from "./cook-words.ts";
+import type { CookedDish } from "./use-dish-now.ts";
 
 /** What the hands do now, large enough to be read from two metres away. */
-const props = defineProps<{ task: PlanTask; at: number; letter: string; isFirst: boolean; isDue: boolean }>();
+const props = defineProps<{
+  task: PlanTask;
+  at: number;
+  letter: string;
+  isFirst: boolean;
+  isDue: boolean;
+  dish?: CookedDish | undefined;
+}>();
 const emit = defineEmits<{ done: []; skipped: [] }>();
 const when = computed(() =>
   props.isDue ? `since ${showClock(new Date(props.at))}` : `at ${showClock(new Date(props.at))}`,
@@ -23,6 +32,7 @@ const when = computed(() =>
       <span class="small soft">{{ when }} · {{ Math.round(task.minutes.high) }} min</span>
     </header>
     <p class="what">{{ taskWords(task) }}</p>
+    <CounterLines v-if="dish && task.lineIds?.length" :dish="dish" :line-ids="task.lineIds" />
     <p v-if="task.doneWhen && task.kind === 'work'" class="small">Done when {{ task.doneWhen }}.</p>
     <div class="acts">
       <Button

@@ -60,12 +60,12 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
           needed
           quiet
         />
-        <label class="made small">
-          <Checkbox v-model="dish.isMade" binary :input-id="`made-${i}`" /> made earlier
-        </label>
         <Button text class="remove" :aria-label="`Remove ${dish.name}`" @click="remove(dish.key)">
           <X :size="18" aria-hidden="true" />
         </Button>
+        <label class="made small">
+          <Checkbox v-model="dish.isMade" binary :input-id="`made-${i}`" /> made earlier
+        </label>
       </li>
     </ul>
     <SelectField
@@ -143,7 +143,15 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
   align-items: center;
 }
 
+.made {
+  display: flex;
+  grid-column: 2 / -1;
+  gap: 0.4rem;
+  align-items: center;
+}
+
 .remove {
+  grid-column: 4;
   padding: 0.4rem;
 }
 
