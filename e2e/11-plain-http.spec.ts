@@ -28,5 +28,17 @@ test("the kitchen opens, weighs in, and asks nothing of a secure page", async ({
   await expect(notice(page)).toContainText("64 g sorrel");
   await page.goto(`${house}/recipes/new`);
   await expect(page.locator("#recipe-name")).toBeVisible();
+  await test.step("an evening is planned and cooked along, without wake lock or notifications", async () => {
+    await page.goto(`${house}/plan?recipe=sorrel-and-round-lettuce`);
+    await page.locator("#plan-time").fill("23:58");
+    await page.getByTestId("save-plan").click();
+    await page.getByTestId("cook-along").click();
+    const card = page.getByTestId("now-card").first();
+    await expect(card).toBeVisible();
+    const before = await card.textContent();
+    await page.getByTestId("step-done").first().click();
+    await expect(page.getByTestId("undo-step")).toBeEnabled();
+    await expect(page.getByTestId("now-card").first()).not.toHaveText(before ?? "");
+  });
   expect(errors).toEqual([]);
 });

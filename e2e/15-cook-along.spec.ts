@@ -184,7 +184,7 @@ test("what is added to taste is two taps with the scale, and is counted when the
   await simulateLoad(page, 4);
   const taste = page.getByTestId("add-to-taste");
   const effort = new Effort(page);
-  await effort.click(taste.getByRole("button", { name: /salt/i }).first());
+  await effort.click(taste.getByTestId("pick-salt-sea-fine"));
   await expect(page.locator("#taste-amount")).toHaveValue("4 g");
   await effort.click(page.getByTestId("add-taste"));
   await expect(page.getByTestId("additions")).toContainText("4 g");

@@ -117,9 +117,28 @@ test("the plate: layers, the dressing by weight, what is left for the salt, voic
 }) => {
   await page.goto("/recipes/leek-and-plum-plate");
   await page.getByTestId("tab-recipe-plate").click();
-  const layers = page.getByTestId("layers").getByRole("listitem");
-  await expect(layers.first()).toContainText("Last");
-  await expect(layers.last()).toContainText("leek 400 g");
+  const layers = page.getByTestId("layers").getByRole("option");
+  await expect(layers.first()).toContainText("nasturtium flowers");
+  await expect(layers.first()).toContainText("goes on last");
+  await expect(layers.last()).toContainText("leek");
+  await test.step("the order of the plate is kept with the recipe, and goes back to the steps", async () => {
+    await layers.first().click();
+    await page
+      .getByTestId("layers")
+      .getByRole("button", { name: /move down/i })
+      .first()
+      .click();
+    await page.getByTestId("save-layers").click();
+    await expect(page.getByTestId("layers-by-steps")).toBeVisible();
+    await page.reload();
+    await expect(layers.nth(1)).toContainText("nasturtium flowers");
+    await page.getByTestId("layers-by-steps").click();
+    await expect(page.getByTestId("layers-by-steps")).toBeHidden();
+    await expect(layers.first()).toContainText("nasturtium flowers");
+  });
+  await page.locator("#plate-count").fill("8");
+  await page.locator("#plate-count").blur();
+  await expect(layers.last()).toContainText("50 g on each plate");
   await expect(page.getByTestId("dressing-by-weight")).toContainText("of the rest");
   await expect(page.getByTestId("salt-budget")).toContainText("salt still to add");
   await page.getByTestId("tab-recipe-cost").click();

@@ -93,6 +93,12 @@ export const NewFormula = z
     gramsPerMl: z.number().positive().max(3),
     cautions: z.array(z.string().max(60)).max(30).readonly(),
     notes: z.string().max(2000).default(""),
+    layers: z
+      .array(z.string().max(120))
+      .max(60)
+      .readonly()
+      .optional()
+      .meta({ description: "The cook's own order on the plate, bottom first; left out: as the steps go" }),
     unread: z
       .array(z.string().max(300))
       .max(120)

@@ -216,15 +216,26 @@ export const RecipeCost = z
   })
   .meta({ id: "RecipeCost" });
 
-export const PlateQuery = z.object({ batches: z.coerce.number().positive().max(50).default(1) });
+export const PlateQuery = z.object({
+  batches: z.coerce.number().positive().max(50).default(1),
+  plates: z.coerce.number().positive().max(500).optional().meta({ description: "Left out: one a serving" }),
+});
 export const PlateView = z
   .object({
-    layers: z.array(
-      z.object({
-        layer: z.string(),
-        parts: z.array(z.object({ lineId: z.string(), name: z.string(), grams: z.number() })),
-      }),
-    ),
+    plates: z.number(),
+    layers: z
+      .array(
+        z.object({
+          key: z.string(),
+          name: z.string().meta({ description: "Of a part or another recipe; empty of plain lines" }),
+          isLast: z.boolean(),
+          isGuess: z.boolean().meta({ description: "The steps do not say where it goes" }),
+          eachG: z.number().meta({ description: "Grams of it on one plate, as eaten" }),
+          parts: z.array(z.object({ lineId: z.string(), name: z.string(), grams: z.number() })),
+        }),
+      )
+      .meta({ description: "From the bottom up" }),
+    isOwnOrder: z.boolean().meta({ description: "The cook has set the order of the layers" }),
     dressing: z
       .object({
         leavesG: z.number(),
@@ -234,16 +245,24 @@ export const PlateView = z
         source: z.string(),
       })
       .nullable(),
-    salt: z.object({
-      targetPercent: z.number(),
-      carried: Estimate,
-      inFormulaG: z.number(),
-      addG: z.number(),
-      range: z.object({ low: z.number(), high: z.number() }),
-      alreadyOver: z.boolean(),
-      unknown: z.array(z.string()).readonly(),
-      workings: z.string(),
-    }),
+    salt: z
+      .array(
+        z.object({
+          name: z
+            .string()
+            .meta({ description: "The part that is salted by itself; empty: the whole, or the rest" }),
+          massG: z.number().meta({ description: "As it is eaten, without the salt of the hand" }),
+          targetPercent: z.number(),
+          carried: Estimate,
+          inFormulaG: z.number(),
+          addG: z.number(),
+          range: z.object({ low: z.number(), high: z.number() }),
+          alreadyOver: z.boolean(),
+          unknown: z.array(z.string()).readonly(),
+          workings: z.string(),
+        }),
+      )
+      .meta({ description: "What is salted by itself, each with what the hand may add" }),
     dominantFlavours: z.array(z.string()),
     tooMany: z.boolean(),
     clashes: z.array(

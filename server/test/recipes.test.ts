@@ -425,11 +425,18 @@ describe("other diners, cost and plate", () => {
     const plate = (
       await wren.call("plateRecipe", { params: { id: "sorrel-and-round-lettuce" }, query: { batches: 2 } })
     ).body;
-    expect(plate.layers.map((l) => l.layer)).toEqual(["body", "over", "dressing", "last"]);
+    // Tossed together, seeds that no step names guessed above, flowers last; two batches serve eight.
+    expect(plate.layers.map((l) => [l.parts.length, l.isGuess, l.isLast])).toEqual([
+      [5, false, false],
+      [1, true, false],
+      [1, false, true],
+    ]);
+    expect(plate.layers[0]?.eachG).toBeCloseTo(260 / 4, 0);
     expect(plate.layers.at(-1)?.parts.map((p) => p.name)).toContain("nasturtium flowers");
     expect(plate.dressing?.leavesG).toBeCloseTo(500, 6);
     expect(plate.dressing?.when).toContain("last moment");
-    expect(plate.salt.addG).toBeGreaterThan(0);
+    expect(plate.salt.map(({ name }) => name)).toEqual([""]);
+    expect(plate.salt[0]?.addG).toBeGreaterThan(0);
     expect(plate.bowl.bowlMl).toBeGreaterThan(2000);
     const dip = (
       await wren.call("plateRecipe", { params: { id: "roast-squash-and-leek-dip" }, query: { batches: 2 } })

@@ -46,7 +46,7 @@ describe("what is at hand to put a dish right", () => {
   it("is its own by the roles of its lines, else what a kitchen always has", () => {
     const inRoles = [
       { ...part("chickpea", 100, { saltPer100g: 0 }), role: "base" },
-      { ...part("chickpea-canned", 300, { saltPer100g: 0.6 }), role: "base" },
+      { ...part("feta", 300, { saltPer100g: 0.6 }), role: "base" },
       { ...part("rapeseed-oil", 40), role: "oil" },
     ];
     expect(atHandOf(inRoles)).toEqual({

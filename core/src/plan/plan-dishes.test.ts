@@ -232,3 +232,28 @@ describe("what a kitchen has", () => {
     expect(apart(starts(1))).toBeGreaterThanOrEqual(180);
   });
 });
+
+describe("work in loads", () => {
+  const fried = aFormula([aLine("base", 900, "zucchini", { eatenRaw: false })], {
+    steps: [stepOf("Fry the ribbons.", { tool: "hob", activeMin: 9, load: { leastG: 0, mostG: 300 } })],
+  });
+
+  it("is a task for each, one after the other, and no load is bigger than the pan takes", () => {
+    const { problem, infos } = draftPlan(aWish([toCook("dish", fried)]), 600, catalogue);
+    const loads = [...infos.values()].filter(({ kind }) => kind === "work");
+    expect(loads.map(({ id, load, minutes }) => [id, load?.number, load?.grams, minutes.high])).toEqual([
+      ["dish/0/work", 1, 300, 3],
+      ["dish/0/work-2", 2, 300, 3],
+      ["dish/0/work-3", 3, 300, 3],
+    ]);
+    const solved = solvePlan(problem, 600, asLongAsItTakes);
+    if (!solved || solved === "gave-up") throw new Error("no plan");
+    const starts = loads.map(({ id }) => solved.schedule.get(id)?.start ?? 0);
+    expect(starts).toEqual([...starts].sort((a, b) => a - b));
+  });
+
+  it("is one task where it goes in at once", () => {
+    const { infos } = draftPlan(aWish([toCook("dish", fried, { batches: 0.25 })]), 600, catalogue);
+    expect([...infos.values()].filter(({ kind }) => kind === "work").map(({ load }) => load)).toEqual([null]);
+  });
+});

@@ -1,5 +1,13 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { isHot, writtenFiller, type Line, type Step, type StepTool } from "../recipes/index.ts";
+import {
+  equalLoads,
+  isHot,
+  writtenFiller,
+  writtenWeight,
+  type Line,
+  type Step,
+  type StepTool,
+} from "../recipes/index.ts";
 import {
   addTask,
   during,
@@ -46,6 +54,7 @@ export const infoOf = (
   lineIds: [],
   food: null,
   learned: null,
+  load: null,
   ...more,
 });
 
@@ -136,6 +145,27 @@ function washUp(writing: Writing, timed: Timed, after: string): void {
   follow(draft, [after, wash], { most: 0 });
 }
 
+/** Loads of a machine or a pan follow each other within so many minutes. Common practice, no source. */
+const betweenLoadsMin = 3;
+
+/** The work of a step, load after load where it does not go in at once; each is said to be done by itself. */
+function inLoads({ draft, dish, catalogue }: Writing, { step }: Timed, info: CookingTask): Ends {
+  const more = { uses: [hands, ...usesOf(step, 0)], weight: freshness.cutting };
+  const grams = writtenWeight(dish.formula, catalogue).value * dish.batches;
+  const { count, eachG } = step.load && grams > 0 ? equalLoads(grams, step.load) : { count: 1, eachG: grams };
+  if (count < 2) {
+    const id = addTask(draft, info, more);
+    return { first: id, last: id };
+  }
+  const minutes = exactly(Math.max(1, Math.round(info.minutes.high / count)));
+  const ids = Array.from({ length: count }, (_, i) => {
+    const id = i === 0 ? info.id : `${info.id}-${i + 1}`;
+    return addTask(draft, { ...info, id, minutes, load: { number: i + 1, of: count, grams: eachG } }, more);
+  });
+  for (const [i, id] of ids.slice(1).entries()) follow(draft, [ids[i] ?? id, id], { most: betweenLoadsMin });
+  return { first: info.id, last: ids.at(-1) ?? info.id };
+}
+
 /** "Let it cool, then …": what stands stands before the work. */
 const standsFirst = (text: string): boolean =>
   /^(?:let (?:it|them) )?(?:cool|chill|rest|stand|soak)\b[^.;]*\bthen\b/i.test(text);
@@ -146,19 +176,19 @@ export function worked(writing: Writing, timed: Timed): Ends {
   const { step, workMin, byItself } = timed;
   const extra = step.setAside ? handling.setAsideMin : 0;
   const info = infoOf(writing, timed, { kind: "work", minutes: exactly(workMin + extra) });
-  const work = addTask(draft, info, { uses: [hands, ...usesOf(step, 0)], weight: freshness.cutting });
-  if (step.tool === "hob" || step.tool === "grill") warmUp(writing, timed, work);
+  const { first, last: work } = inLoads(writing, timed, info);
+  if (step.tool === "hob" || step.tool === "grill") warmUp(writing, timed, first);
   washUp(writing, timed, work);
-  if (!byItself) return { first: work, last: work };
+  if (!byItself) return { first, last: work };
   const standing = infoOf(writing, timed, { kind: "by-itself", minutes: byItself });
   const stands = addTask(draft, standing, { uses: step.tool === "fridge" ? [shelf] : [], weight: 0 });
   looks(writing, timed, stands);
   if (standsFirst(step.text)) {
-    follow(draft, [stands, work]);
+    follow(draft, [stands, first]);
     return { first: stands, last: work };
   }
   follow(draft, [work, stands], { most: 0 });
-  return { first: work, last: stands };
+  return { first, last: stands };
 }
 
 const isLeafy = (line: Line, catalogue: Catalogue): boolean => {

@@ -10,6 +10,8 @@ export type SpokenTask = {
   readonly text: string;
   readonly method: string | null;
   readonly lines: readonly string[];
+  /** "load 2 of 3, 240 g", where it is one of several; "" else. */
+  readonly load?: string | undefined;
 };
 
 const heating = ({ tool, celsius }: SpokenTask): string => {
@@ -25,7 +27,7 @@ const takingOut = ({ tool }: SpokenTask): string => {
 
 const words: Readonly<Record<TaskKind, (task: SpokenTask) => string>> = {
   prepare: ({ lines }) => `Prepare ${lines.join(", ")}`,
-  work: ({ text }) => text,
+  work: ({ text, load }) => (load ? `${text} (${load})` : text),
   "put-in": ({ text, method, lines }) =>
     method === null
       ? text

@@ -2,7 +2,7 @@ import type { Catalogue } from "../catalogue/index.ts";
 import { dressingFor, type DressingRate } from "../dressing/index.ts";
 import type { Estimate } from "../measure/index.ts";
 import { writtenFiller, type Formula, type Line, type Role } from "../recipes/index.ts";
-import { rateFor } from "./layers.ts";
+import { rateFor } from "./dressing-rate-for.ts";
 
 /** Salt put in by hand, as against the salt that other things carry. */
 const isHandSalt = (line: Line, catalogue: Catalogue): boolean =>

@@ -1,5 +1,7 @@
 export { bySaltAndRest, dressByWeight, roastedG, type DressedByWeight } from "./dress-by-weight.ts";
-export { layerNames, layersOf, rateFor, type Layer, type LayerName } from "./layers.ts";
+export { rateFor } from "./dressing-rate-for.ts";
+export { layersOf, type Layer } from "./layers.ts";
+export { seasonedParts, type SeasonedPart } from "./seasoned-parts.ts";
 export { saltBudget, type SaltBudget, type Salted } from "./salt-budget.ts";
 export { defaultSaltPercent } from "./tables/salt-targets.ts";
 export { bowlFor, traysFor, type BowlFit } from "./vessels.ts";

@@ -8,7 +8,7 @@ import { labelSalt, saltFromSodium } from "../basket/index.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { correctDressing, equivalentsIn, gramsPerEquivalent, type DressingPart } from "../dressing/index.ts";
 import { showQuantity } from "../measure/index.ts";
-import { bowlFor, layersOf, rateFor, saltBudget, traysFor, flavourBalanceOf } from "./index.ts";
+import { bowlFor, rateFor, saltBudget, traysFor, flavourBalanceOf } from "./index.ts";
 
 describe("the salt budget", () => {
   it("solves (t·M − S) ÷ (1 − t), so that the whole comes to the target", () => {
@@ -75,15 +75,6 @@ describe("layers, voices and vessels", () => {
     ],
     { kind: "leaf-salad" },
   );
-
-  it("builds from the bottom up, flowers and crunch last", () => {
-    expect(layersOf(plate, referenceCatalogue)).toEqual([
-      { layer: "under", lineIds: ["yog"] },
-      { layer: "body", lineIds: ["leaf"] },
-      { layer: "dressing", lineIds: ["oil"] },
-      { layer: "last", lineIds: ["flower", "nut", "cuc"] },
-    ]);
-  });
 
   it.each([
     [plate, "tender-leaves"],

@@ -5,11 +5,13 @@ import { estimate, trimmedDecimals, type Estimate } from "../measure/index.ts";
 export type Salted = {
   readonly ingredient: string;
   readonly grams: number;
+  /** Grams as it is eaten, after its cooking; the same as `grams` where nothing is said. Its salt stays. */
+  readonly eatenG?: number;
   readonly labelSaltG?: number | null;
 };
 
 export type SaltBudget = {
-  /** Everything but the salt added by hand, grams. */
+  /** Everything but the salt added by hand, as it is eaten, grams. */
   readonly massG: number;
   /** Salt that the food carries already, grams; a range until labels are read. */
   readonly carried: Estimate;
@@ -49,7 +51,7 @@ export function saltBudget(
   targetPercent: number,
   catalogue: Catalogue,
 ): SaltBudget {
-  const massG = parts.reduce((total, part) => total + part.grams, 0);
+  const massG = parts.reduce((total, part) => total + (part.eatenG ?? part.grams), 0);
   const known = parts.flatMap((part) => carriedBy(part, catalogue) ?? []);
   const sum = (end: keyof Estimate): number => known.reduce((total, one) => total + one[end], 0);
   const carried = estimate(sum("value"), sum("low"), sum("high"));

@@ -156,6 +156,8 @@ export type Formula = {
   /** Triggers of cautions that the ingredients alone do not tell (a hot blender, food held in oil …). */
   readonly cautions: readonly string[];
   readonly notes: string;
+  /** The cook's own order of what goes on the plate, bottom first, by the keys of its layers; nothing: as the steps go. */
+  readonly layers?: readonly string[] | undefined;
   /** Ingredient lines nobody could read, kept as they were written; they count for nothing. */
   readonly unread: readonly string[];
 };

@@ -22,6 +22,11 @@ function lineWords(line: Line, batches: number, { session, ...context }: Request
   return `${name} ${showGrams(line.grams * batches, { system, locale })}`;
 }
 
+function loadWords({ load }: CookingTask, { session }: RequestContext): string {
+  const { units: system, locale } = session.kitchen;
+  return load ? `load ${load.number} of ${load.of}, ${showGrams(load.grams, { system, locale })}` : "";
+}
+
 /** Lines of a task: those that are got ready in it, or that its step names. */
 function lineIdsOf({ lineIds, kind, step }: CookingTask, { formula }: DishToCook): readonly string[] {
   const said = step === null ? undefined : formula.steps[step];
@@ -47,6 +52,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         doneWhen: step?.doneWhen ?? "",
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
         lineIds: lineIdsOf(info, dish),
+        load: loadWords(info, context),
         food,
         learned: learned && { cooks: learned.cooks, said: learned.said },
       },

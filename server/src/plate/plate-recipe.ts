@@ -9,11 +9,19 @@ import {
   layersOf,
   roastedG,
   saltBudget,
+  seasonedParts,
   traysFor,
   defaultSaltPercent,
   flavourBalanceOf,
 } from "@apron/core/plate";
-import { timesFormula, writtenFiller, writtenWeight, type Formula, type Line } from "@apron/core/recipes";
+import {
+  cookingFactor,
+  timesFormula,
+  writtenFiller,
+  writtenWeight,
+  type Formula,
+  type Line,
+} from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
 import { provenance } from "@apron/core/catalogue";
 import { notFound } from "../context/refusal.ts";
@@ -33,17 +41,29 @@ async function labelSalts(context: RequestContext): Promise<ReadonlyMap<string, 
   );
 }
 
-async function saltOf(formula: Formula, context: RequestContext): Promise<PlateView["salt"]> {
+/** Grams of a line as it is eaten: after its cooking. */
+const eatenOf = (line: Line, { catalogue }: RequestContext): number =>
+  line.grams * cookingFactor(line, writtenFiller(line)?.ingredient ?? "", catalogue).value;
+
+async function saltOf(
+  formula: Formula,
+  groups: readonly string[],
+  context: RequestContext,
+): Promise<PlateView["salt"]> {
   const labels = await labelSalts(context);
-  const { handG, rest } = bySaltAndRest(formula, context.catalogue);
-  const parts = rest.map((line) => {
-    const ingredient = writtenFiller(line)?.ingredient ?? "";
-    return { ingredient, grams: line.grams, labelSaltG: labels.get(ingredient) ?? null };
+  return seasonedParts(formula, groups, context.catalogue).map(({ name, lines }) => {
+    const { handG, rest } = bySaltAndRest({ ...formula, lines }, context.catalogue);
+    const parts = rest.map((line) => {
+      const ingredient = writtenFiller(line)?.ingredient ?? "";
+      const labelSaltG = labels.get(ingredient) ?? null;
+      return { ingredient, grams: line.grams, eatenG: eatenOf(line, context), labelSaltG };
+    });
+    const budget = saltBudget(parts, defaultSaltPercent[formula.kind], context.catalogue);
+    const { massG, targetPercent, carried, addG, range, alreadyOver, workings } = budget;
+    const unknown = [...new Set(budget.unknown)].map((id) => nameFor(context, id));
+    const about = { name, massG, targetPercent, carried, addG, range, alreadyOver, unknown, workings };
+    return { ...about, inFormulaG: handG };
   });
-  const budget = saltBudget(parts, defaultSaltPercent[formula.kind], context.catalogue);
-  const { targetPercent, carried, addG, range, alreadyOver, workings } = budget;
-  const unknown = [...new Set(budget.unknown)].map((id) => nameFor(context, id));
-  return { targetPercent, carried, inFormulaG: handG, addG, range, alreadyOver, unknown, workings };
 }
 
 /** By the recipe as it is kept: a line that another recipe makes is a dressing as a whole. */
@@ -61,6 +81,7 @@ export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, con
   const found = await expandedRecipe(params.id, context);
   if (!found) return notFound("recipe-unknown");
   const { batches } = query;
+  const plates = query.plates ?? batches * found.formula.servings;
   const formula = timesFormula(found.formula, batches);
   const written = timesFormula(found.storedFormula, batches);
   const recipes = await subRecipeNames(written, context);
@@ -70,14 +91,24 @@ export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, con
       ? nameFor(context, writtenFiller(line)?.ingredient ?? "")
       : (recipes[line.recipe] ?? line.recipe);
   return accept({
-    layers: layersOf(written, context.catalogue).map(({ layer, lineIds }) => ({
-      layer,
-      parts: written.lines
-        .filter((line) => lineIds.includes(line.id))
-        .map((line) => ({ lineId: line.id, name: nameOfLine(line), grams: line.grams })),
-    })),
+    plates,
+    isOwnOrder: (written.layers ?? []).length > 0,
+    layers: layersOf(written, context.catalogue).map(({ lineIds, name, ...layer }) => {
+      const lines = written.lines.filter((line) => lineIds.includes(line.id));
+      const eatenG = lines.reduce((total, line) => total + eatenOf(line, context), 0);
+      return {
+        ...layer,
+        name: name || (lines[0]?.recipe ? nameOfLine(lines[0]) : ""),
+        eachG: eatenG / plates,
+        parts: lines.map((line) => ({ lineId: line.id, name: nameOfLine(line), grams: line.grams })),
+      };
+    }),
     dressing: await dressingOf(written, context),
-    salt: await saltOf(formula, context),
+    salt: await saltOf(
+      formula,
+      written.lines.filter(({ recipe }) => recipe === null).map(({ group }) => group),
+      context,
+    ),
     dominantFlavours: flavourBalance.dominantFlavours.map((id) => nameFor(context, id)),
     tooMany: flavourBalance.tooMany,
     clashes: flavourBalance.clashes.map(({ kind, ingredients }) => ({

@@ -127,10 +127,12 @@ export function givenMinutes(
   const { dish, step } = task;
   if (step === null) return undefined;
   const ofStep = tasks.filter((one) => one.dish === dish && one.step === step);
-  const hand = ofStep.find(({ kind }) => byHandOf.includes(kind))?.minutes.high ?? 0;
+  // Work in several loads is given for each of them.
+  const byHand = ofStep.filter(({ kind }) => byHandOf.includes(kind));
+  const hand = byHand.reduce((sum, one) => sum + one.minutes.high, 0);
   const alone = ofStep.find(({ kind }) => kind === "by-itself")?.minutes ?? null;
   const given = { low: minutes, high: minutes };
   return task.kind === "by-itself"
     ? { dish, step, workMin: Math.round(hand), byItself: given }
-    : { dish, step, workMin: minutes, byItself: alone && { ...alone } };
+    : { dish, step, workMin: minutes * byHand.length, byItself: alone && { ...alone } };
 }

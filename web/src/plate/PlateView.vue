@@ -1,34 +1,30 @@
 <script setup lang="ts">
 import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import { counted } from "../ui/plural.ts";
 import FigureText from "../ui/FigureText.vue";
+import PlateLayers from "./PlateLayers.vue";
 import WorkingsNote from "../ui/WorkingsNote.vue";
 
 const props = defineProps<{ id: string }>();
 const session = useSession();
+/** How many eat; null: as many as the recipe serves. */
+const eaters = ref<number>();
 const { data: plate, error } = useQuery({
-  key: () => ["recipe-plate", props.id],
-  query: () => call("plateRecipe", { params: { id: props.id }, query: {} }),
+  key: () => ["recipe-plate", props.id, eaters.value ?? 0],
+  query: () =>
+    call("plateRecipe", { params: { id: props.id }, query: eaters.value ? { plates: eaters.value } : {} }),
+  placeholderData: (before) => before,
 });
-const layerWords: Readonly<Record<string, string>> = {
-  under: "Base",
-  body: "Main",
-  over: "Topping",
-  dressing: "Dressing",
-  last: "Last",
-};
 const clashWords = {
   "two-watery": "two watery crunches",
   "two-strong-cheeses": "two strong cheeses",
 } as const;
 const grams = (g: number): string => showGrams(g, session.display);
-/** The plate is laid from the bottom up, and read from the top down. */
-const layers = computed(() => [...(plate.value?.layers ?? [])].reverse());
 const mainFlavours = computed(() => {
   const names = plate.value?.dominantFlavours ?? [];
   if (names.length === 0) return "Mild overall.";
@@ -39,38 +35,27 @@ const mainFlavours = computed(() => {
 <template>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <div v-if="plate" class="columns">
-    <section class="layers" aria-label="Layers from top to bottom" data-testid="layers">
-      <ol>
-        <li v-for="layer in layers" :key="layer.layer" :class="`layer-${layer.layer}`">
-          <h2>{{ layerWords[layer.layer] }}</h2>
-          <p>
-            <span v-for="(part, i) in layer.parts" :key="part.lineId"
-              ><template v-if="i > 0">, </template>{{ part.name }}
-              <span class="figure small">{{ grams(part.grams) }}</span></span
-            >
-          </p>
-        </li>
-      </ol>
-      <p class="soft small">Built from the bottom up. What wilts, softens or bleeds goes on last.</p>
-    </section>
+    <PlateLayers v-model:eaters="eaters" :recipe="id" :plate="plate" />
     <div class="side">
       <section class="card" aria-label="Salt budget" data-testid="salt-budget">
         <h2>Salt</h2>
-        <p v-if="plate.salt.alreadyOver" class="over">
-          Already too salty: the ingredients contain up to {{ grams(plate.salt.carried.high) }}.
-        </p>
-        <p v-else>
-          <FigureText :text="grams(plate.salt.addG)" /> salt still to add, for
-          {{ plate.salt.targetPercent }} % of the whole.
-        </p>
-        <p class="small soft">
-          Salt in the recipe: {{ grams(plate.salt.inFormulaG) }}. In the other ingredients:
-          {{ grams(plate.salt.carried.low) }} to {{ grams(plate.salt.carried.high)
-          }}<template v-if="plate.salt.unknown.length > 0"
-            >; not known for {{ plate.salt.unknown.join(", ") }}</template
-          >. Based on the most they may contain.
-        </p>
-        <WorkingsNote :text="plate.salt.workings" />
+        <div v-for="salt in plate.salt" :key="salt.name">
+          <h3 v-if="plate.salt.length > 1">{{ salt.name || "The rest" }}</h3>
+          <p v-if="salt.alreadyOver" class="over">
+            Already too salty: the ingredients contain up to {{ grams(salt.carried.high) }}.
+          </p>
+          <p v-else>
+            <FigureText :text="grams(salt.addG)" /> salt still to add, for {{ salt.targetPercent }} % of
+            {{ grams(salt.massG) }} as eaten.
+          </p>
+          <p class="small soft">
+            Salt in the recipe: {{ grams(salt.inFormulaG) }}. In the other ingredients:
+            {{ grams(salt.carried.low) }} to {{ grams(salt.carried.high)
+            }}<template v-if="salt.unknown.length > 0">; not known for {{ salt.unknown.join(", ") }}</template
+            >. Based on the most they may contain.
+          </p>
+          <WorkingsNote :text="salt.workings" />
+        </div>
       </section>
       <section
         v-if="plate.dressing"
@@ -119,44 +104,13 @@ const mainFlavours = computed(() => {
   align-items: start;
 }
 
-.layers,
 .side {
   display: grid;
   gap: 0.7rem;
 }
 
-ol {
-  display: grid;
-}
-
-ol h2 {
-  font-size: 1.05rem;
-}
-
-ol li {
-  padding: 0.75rem 1.1rem;
-  background: var(--card);
-  border: 1px solid var(--line);
-  border-top-width: 0;
-}
-
-ol li:first-child {
-  border-top-width: 1px;
-  border-radius: var(--radius) var(--radius) 0 0;
-}
-
-ol li:last-child {
-  border-radius: 0 0 3.5rem 3.5rem;
-  text-align: center;
-  padding-bottom: 1.3rem;
-}
-
-li.layer-last {
-  border-inline-start: 5px solid var(--soon);
-}
-
-li.layer-dressing {
-  background: var(--action-wash);
+h3 {
+  font-size: 1rem;
 }
 
 .card {
