@@ -61,13 +61,13 @@ export type {
 export type {
   Caution,
   OpenQuestion,
-  PlateView,
   Recipe,
   RecipeAdapted,
   RecipesImported,
   RecipeSummary,
   RecipeVersions,
 } from "./recipes.ts";
+export type { PlateView } from "./plate.ts";
 export type { Today } from "./today.ts";
 export type {
   PurchasePlan,

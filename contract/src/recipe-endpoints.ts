@@ -1,6 +1,7 @@
 import { z } from "zod";
 import * as dressing from "./dressing.ts";
 import type { Endpoint } from "./endpoint.ts";
+import { PlateQuery, PlateView } from "./plate.ts";
 import * as reading from "./recipe-reading.ts";
 import * as recipes from "./recipes.ts";
 
@@ -155,8 +156,8 @@ export const recipeEndpoints = {
   plateRecipe: {
     summary: "Layers, dressing by weight, salt budget, lead voices, clashes, bowl and trays",
     params: recipes.ByRecipe,
-    query: recipes.PlateQuery,
-    reply: recipes.PlateView,
+    query: PlateQuery,
+    reply: PlateView,
     status: 200,
   },
   timeBySize: {

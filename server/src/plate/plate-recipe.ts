@@ -8,6 +8,8 @@ import {
   dressByWeight,
   layersOf,
   roastedG,
+  eatenGrams,
+  perPlate,
   saltBudget,
   seasonedParts,
   traysFor,
@@ -41,10 +43,6 @@ async function labelSalts(context: RequestContext): Promise<ReadonlyMap<string, 
   );
 }
 
-/** Grams of a line as it is eaten: after its cooking. */
-const eatenOf = (line: Line, { catalogue }: RequestContext): number =>
-  line.grams * cookingFactor(line, writtenFiller(line)?.ingredient ?? "", catalogue).value;
-
 async function saltOf(
   formula: Formula,
   groups: readonly string[],
@@ -56,7 +54,7 @@ async function saltOf(
     const parts = rest.map((line) => {
       const ingredient = writtenFiller(line)?.ingredient ?? "";
       const labelSaltG = labels.get(ingredient) ?? null;
-      return { ingredient, grams: line.grams, eatenG: eatenOf(line, context), labelSaltG };
+      return { ingredient, grams: line.grams, eatenG: eatenGrams(line, context.catalogue), labelSaltG };
     });
     const budget = saltBudget(parts, defaultSaltPercent[formula.kind], context.catalogue);
     const { massG, targetPercent, carried, addG, range, alreadyOver, workings } = budget;
@@ -76,6 +74,21 @@ async function dressingOf(formula: Formula, context: RequestContext): Promise<Pl
   return { ...amounts, when: rate.when, source: provenance(rate) };
 }
 
+/** The layers from the bottom up, with what of each goes on one plate. */
+const layersOn = (
+  written: Formula,
+  on: { plates: number; nameOfLine: (line: Line) => string; context: RequestContext },
+): PlateView["layers"] =>
+  layersOf(written, on.context.catalogue).map(({ lineIds, name, ...layer }) => {
+    const lines = written.lines.filter((line) => lineIds.includes(line.id));
+    return {
+      ...layer,
+      name: name || (lines[0]?.recipe ? on.nameOfLine(lines[0]) : ""),
+      eachG: perPlate(lines, on.plates, on.context.catalogue),
+      parts: lines.map((line) => ({ lineId: line.id, name: on.nameOfLine(line), grams: line.grams })),
+    };
+  });
+
 /** How a dish goes on the plate, as written, for so many batches. */
 export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, context) => {
   const found = await expandedRecipe(params.id, context);
@@ -93,16 +106,7 @@ export const plateRecipe: UseCase<"plateRecipe"> = async ({ params, query }, con
   return accept({
     plates,
     isOwnOrder: (written.layers ?? []).length > 0,
-    layers: layersOf(written, context.catalogue).map(({ lineIds, name, ...layer }) => {
-      const lines = written.lines.filter((line) => lineIds.includes(line.id));
-      const eatenG = lines.reduce((total, line) => total + eatenOf(line, context), 0);
-      return {
-        ...layer,
-        name: name || (lines[0]?.recipe ? nameOfLine(lines[0]) : ""),
-        eachG: eatenG / plates,
-        parts: lines.map((line) => ({ lineId: line.id, name: nameOfLine(line), grams: line.grams })),
-      };
-    }),
+    layers: layersOn(written, { plates, nameOfLine, context }),
     dressing: await dressingOf(written, context),
     salt: await saltOf(
       formula,

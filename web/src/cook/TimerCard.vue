@@ -31,7 +31,10 @@ const window = computed(() => {
     <p class="small">
       <b v-if="timer.stage === 'over'" class="over">Over. </b>
       <b v-else-if="timer.stage === 'look'" class="look">Look now. </b>
-      {{ window }}<template v-if="task.doneWhen && task.kind === 'by-itself'"> · done when {{ task.doneWhen }}</template>
+      {{ window
+      }}<template v-if="task.doneWhen && task.kind === 'by-itself'">
+        · done when {{ task.doneWhen }}</template
+      >
     </p>
     <div class="acts">
       <Button

@@ -4,7 +4,7 @@ import { call } from "../client/api.ts";
 import type { MakeDraft } from "./make-draft.ts";
 
 /** What was typed of a batch, to be corrected: the same amounts of the same lots, the same changes and notes. */
-export function draftOfBatch({ madeOf, changes, ...batch }: BatchView): Partial<MakeDraft> {
+function draftOfBatch({ madeOf, changes, ...batch }: BatchView): Partial<MakeDraft> {
   return {
     used: Object.fromEntries(
       madeOf.map(({ lineId, ingredient, lotId, grams }) => [

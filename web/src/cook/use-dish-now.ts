@@ -37,6 +37,15 @@ export const useCounter = (dish: () => CookedDish | undefined) =>
 
 type Part = TastedPart & { readonly role: string };
 
+/** What is known of each ingredient, as this kitchen sees it. */
+function useFacts() {
+  const { data: catalogue } = useCatalogue();
+  return computed(() => {
+    const known = catalogue.value?.ingredients ?? [];
+    return new Map(known.map((one) => [one.id, { ...one, composition: one.composition ?? undefined }]));
+  });
+}
+
 /** A dish with all that went in so far: its figures, and what would put it right. */
 export function useDishNow(
   dish: () => CookedDish | undefined,
@@ -47,11 +56,7 @@ export function useDishNow(
   readonly remedies: (word: TasteWord) => readonly Remedy[];
 } {
   const { data: plan } = useCounter(dish);
-  const { data: catalogue } = useCatalogue();
-  const facts = computed(() => {
-    const known = catalogue.value?.ingredients ?? [];
-    return new Map(known.map((one) => [one.id, { ...one, composition: one.composition ?? undefined }]));
-  });
+  const facts = useFacts();
   const laidOut = computed((): Part[] =>
     (plan.value?.lines ?? []).flatMap(({ role, parts }) =>
       parts.flatMap(({ ingredient, grams, saltPer100g, inDish }) => {
