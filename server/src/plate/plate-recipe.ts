@@ -17,7 +17,6 @@ import {
   flavourBalanceOf,
 } from "@apron/core/plate";
 import {
-  cookingFactor,
   timesFormula,
   writtenFiller,
   writtenWeight,
