@@ -56,8 +56,6 @@ async function takeAll(page) {
     await page.locator("#intake-line").fill(line);
     await page.keyboard.press("Enter");
   }
-  await page.getByTestId("tab-beds").click();
-  await take("box-and-beds");
   await page.getByTestId("choose-one").click();
   const { lots } = await (await page.request.get("/api/lots?state=raw&text=chard&limit=1")).json();
   await page.goto(`/trim/${lots[0].id}`);
@@ -94,6 +92,9 @@ async function takeAll(page) {
   await take("cook", "/cook/chard-and-hazelnut-pesto?batches=2");
   await take("larder", "/larder");
   const { containers } = await (await page.request.get("/api/larder")).json();
+  await page.goto(`/batch/${containers[0].batchId}`);
+  await page.getByTestId("made-of").waitFor();
+  await take("batch");
   await take("label", `/label/${containers.find((c) => c.place === "freezer").id}`);
   await take("recipes", "/recipes");
   await take("recipe", "/recipes/leek-and-plum-plate");

@@ -120,6 +120,20 @@ describe("a dish as it is made this once", () => {
     expect(label.body.allergens).toContain("milk");
     expect(label.body.allergens).not.toContain("nuts");
     expect(await batchOf(made.body.id)).toMatchObject({ changes: { leftOut: ["oil-4"] } });
+    // As it was really made it becomes the next version: with what joined it, without what was left out.
+    const kept = await wren.call("defaultFromBatch", {
+      params: { id: pesto },
+      body: { batchId: made.body.id, basedOn: 1 },
+    });
+    expect(kept.status).toBe(201);
+    const { formula } = (await wren.call("getRecipe", { params: { id: pesto } })).body;
+    expect(formula.lines.map(({ id, grams }) => [id, grams])).toEqual([
+      ["green-1", 150],
+      ["nut-2", 60],
+      ["joined-1", 40],
+    ]);
+    expect(formula.lines[1]?.fillers[0]?.ingredient).toBe("sunflower-seed");
+    await wren.call("setDefaultVersion", { params: { id: pesto }, body: { version: 1 } });
   });
 
   it.each([

@@ -55,6 +55,12 @@ describe("a dish as it is made this once", () => {
     [{ swaps: [{ lineId: "leaf", ingredient: "eggplant" }] }, "never-raw"],
     [{ joined: [{ id: "j", ingredient: "eggplant", grams: 90, isCooked: false }] }, "never-raw"],
     [{ leftOut: ["leaf", "nut", "sour"] }, "nothing-left"],
+    [
+      { joined: [1, 2].map((grams) => ({ id: "j", ingredient: "feta", grams, isCooked: false })) },
+      "listed-twice",
+    ],
+    [{ joined: [{ id: "leaf", ingredient: "feta", grams: 1, isCooked: false }] }, "listed-twice"],
+    [{ swaps: ["walnut", "pine-nut"].map((ingredient) => ({ lineId: "nut", ingredient })) }, "listed-twice"],
   ])("refuses %j", (changes, code) => {
     expect(changed(changes)).toMatchObject({ ok: false, issue: { code } });
   });

@@ -27,6 +27,7 @@ export type ChangeIssue =
   | { readonly code: "line-unknown"; readonly lineId: string }
   | { readonly code: "never-raw"; readonly ingredient: string }
   | { readonly code: "ingredient-unknown"; readonly ingredient: string }
+  | { readonly code: "listed-twice"; readonly lineId: string }
   | { readonly code: "nothing-left" };
 
 export const noChanges: TonightsChanges = { swaps: [], joined: [], leftOut: [] };
@@ -56,9 +57,12 @@ function lineOfJoined(joined: Joined, { catalogue, batches }: Kitchen): Result<L
   return isBarred(line, facts) ? refuse({ code: "never-raw", ingredient }) : accept(line);
 }
 
+/** What is named twice cannot be told apart; undefined where nothing is. */
+const twiceIn = (ids: readonly string[]): string | undefined => ids.find((id, i) => ids.indexOf(id) !== i);
+
 /**
  * The formula as it is made this once, for so many batches (> 0): allergens, diet, dates and weights follow from it as from
- * any other. Refuses a line that is not there, food that nobody knows, what is never eaten raw in a line that is, and a
+ * any other. Refuses a line that is not there or is listed twice, food that nobody knows, what is never eaten raw in a line that is, and a
  * dish that nothing is left of.
  */
 export function withTonightsChanges(
@@ -69,6 +73,9 @@ export function withTonightsChanges(
   const known = new Set(formula.lines.map((line) => line.id));
   const stranger = [...swaps.map((swap) => swap.lineId), ...leftOut].find((lineId) => !known.has(lineId));
   if (stranger !== undefined) return refuse({ code: "line-unknown", lineId: stranger });
+  const twice =
+    twiceIn([...known, ...joined.map((one) => one.id)]) ?? twiceIn(swaps.map((one) => one.lineId));
+  if (twice !== undefined) return refuse({ code: "listed-twice", lineId: twice });
   const kept = formula.lines
     .filter((line) => !leftOut.includes(line.id))
     .map((line) => {

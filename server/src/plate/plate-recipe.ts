@@ -16,13 +16,7 @@ import {
   defaultSaltPercent,
   flavourBalanceOf,
 } from "@apron/core/plate";
-import {
-  timesFormula,
-  writtenFiller,
-  writtenWeight,
-  type Formula,
-  type Line,
-} from "@apron/core/recipes";
+import { timesFormula, writtenFiller, writtenWeight, type Formula, type Line } from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
 import { provenance } from "@apron/core/catalogue";
 import { notFound } from "../context/refusal.ts";

@@ -1,5 +1,11 @@
 import { accept } from "@apron/core/measure";
-import { compareVersions as compare, defaultVersion, type Formula, type Line } from "@apron/core/recipes";
+import {
+  compareVersions as compare,
+  defaultVersion,
+  withTonightsChanges,
+  type Formula,
+  type Line,
+} from "@apron/core/recipes";
 import { lineText, recipeWriter } from "@apron/core/exchange";
 import { conflict, notFound, refuseWith } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -86,7 +92,17 @@ export const defaultFromBatch: UseCase<"defaultFromBatch"> = async (
   if (batch?.recipeId !== params.id) return notFound("batch-unknown", "batchId");
   const made = await context.stores.recipes.getVersion(params.id, batch.version);
   if (!made) return conflict("recipe-unknown");
-  const really = defaultVersion(made.formula, batch.used, batch.batches);
+  const { catalogue } = context;
+  // A swap within another recipe changes nothing here: that recipe stays what it is.
+  const own = new Set(made.formula.lines.map(({ id }) => id));
+  const changes = {
+    ...batch.changes,
+    swaps: batch.changes.swaps.filter(({ lineId }) => own.has(lineId)),
+    leftOut: batch.changes.leftOut.filter((lineId) => own.has(lineId)),
+  };
+  const changed = withTonightsChanges(made.formula, changes, { catalogue, batches: batch.batches });
+  const formula = changed.ok ? changed.value : made.formula;
+  const really = defaultVersion(formula, batch.used, batch.batches);
   if (!really.ok) return refuseWith(really.issue, "batchId");
   const note = `as really made, version ${batch.version}`;
   return keepVersion({ id: params.id, basedOn: body.basedOn, formula: really.value, note }, context);

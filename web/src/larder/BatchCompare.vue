@@ -19,7 +19,7 @@ const { data: list } = useQuery({
 });
 const choices = computed(() =>
   (list.value?.batches ?? [])
-    .filter(({ id }) => id !== props.batch.id)
+    .filter(({ id, undoneAt }) => id !== props.batch.id && undoneAt === null)
     .map(({ id, madeOn, by, outputG }) => ({
       value: id,
       label: `${showDay(madeOn)}, ${by}, ${showGrams(outputG, session.display)}`,

@@ -1,5 +1,5 @@
 import type { Day } from "@apron/core/measure";
-import type { Formula } from "@apron/core/recipes";
+import type { Formula, TonightsChanges } from "@apron/core/recipes";
 
 export type RecipeRecord = {
   readonly formula: Formula;
@@ -47,6 +47,8 @@ export type RecipeStore = {
         readonly version: number;
         readonly batches: number;
         readonly used: readonly UsedInBatch[];
+        /** What was done otherwise that once. */
+        readonly changes: TonightsChanges;
       }
     | undefined
   >;

@@ -82,7 +82,8 @@ export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: Know
         ingredient: i.ingredientId,
         grams: i.grams,
       }));
-      return { recipeId: row.recipeId, version: row.recipeVersion, batches: row.batches, used };
+      const { recipeId, recipeVersion: version, batches, changes } = row;
+      return { recipeId, version, batches, used, changes };
     },
   };
 }
