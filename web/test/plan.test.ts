@@ -217,6 +217,7 @@ describe("what a plan says", () => {
     expect(clashWords([...clash], { dishName: () => "Dip", cooks: 1 })).toBe(
       "These do not go together before then: Dip, the hours when nobody is in the kitchen, 1 pair of hands.",
     );
+    expect(clashWords([clash[0]], { dishName: () => "Dip", cooks: 1 })).toBe("Dip can't be ready by then.");
     expect(clashWords([], { dishName: () => "", cooks: 1 })).toBe("");
   });
 

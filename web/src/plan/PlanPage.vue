@@ -2,7 +2,7 @@
 import Button from "primevue/button";
 import { computed, watch } from "vue";
 import { useRoute, useRouter } from "vue-router";
-import { call } from "../client/api.ts";
+import { ApiProblem, call } from "../client/api.ts";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useAllRecipes, useRefresh } from "../client/queries.ts";
@@ -56,8 +56,13 @@ watch(
   () => route.query["change"],
   async (id) => {
     if (typeof id !== "string") return;
-    const plan = await call("getPlan", { params: { id } });
-    form.value = formOfPlan(plan, { dayOf: dayOfInstant, timeOf: showClock });
+    try {
+      const plan = await call("getPlan", { params: { id } });
+      form.value = formOfPlan(plan, { dayOf: dayOfInstant, timeOf: showClock });
+    } catch (failed) {
+      if (!(failed instanceof ApiProblem)) throw failed;
+      notices.say({ text: sentenceOf(failed) });
+    }
     await router.replace({ query: {} });
   },
   { immediate: true },

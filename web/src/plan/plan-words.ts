@@ -94,7 +94,10 @@ export function clashWords(
     ...(clash.some((one) => one.kind === "fixed") ? ["the times you fixed"] : []),
     ...(clash.some((one) => one.kind === "hands") ? [counted(cooks, "pair of hands", "pairs of hands")] : []),
   ];
-  return parts.length === 0 ? "" : `These do not go together before then: ${parts.join(", ")}.`;
+  if (parts.length === 0) return "";
+  return parts.length === 1 && dishes[0] !== undefined
+    ? `${dishes[0]} can't be ready by then.`
+    : `These do not go together before then: ${parts.join(", ")}.`;
 }
 
 /** "18:30 is 20 minutes too early." of a table that would have to be as late as this. */
