@@ -5,7 +5,9 @@ import { useGoneOff } from "../src/basket/use-gone-off.ts";
 import { useIntakeForm } from "../src/basket/use-intake-form.ts";
 import { useLotAct } from "../src/basket/acts/use-lot-act.ts";
 import { useNotices } from "../src/client/notices.ts";
+import { ApiProblem } from "../src/client/api.ts";
 import { useMakeDraft } from "../src/cook/make-draft.ts";
+import { useChanges, useRefusedChanges } from "../src/cook/use-changes.ts";
 import { useMakeForm } from "../src/cook/use-make-form.ts";
 import { noChanges } from "@apron/core/recipes";
 import { usePreparation } from "../src/cook/use-preparation.ts";
@@ -214,6 +216,38 @@ describe("a batch being finished", () => {
     expect(form.containers.value).toEqual([]);
     await form.finish();
     expect(posts(asked, path)[0]?.body).toMatchObject({ eatenPortions: 4, containers: [] });
+  });
+
+  it("a change that is refused is taken back and stays said until the next; one kept from before goes", async () => {
+    aServer({});
+    const refusal = new ApiProblem("never-raw", 422, { field: "changes" });
+    const error = ref<unknown>(null);
+    const form = at(() => {
+      const { draft } = useMakeDraft("slaw-changed");
+      return { draft, ...useChanges(draft), refused: useRefusedChanges(draft, error) };
+    });
+    form.leaveOut("oil");
+    await settle();
+    form.swapLine("green", "eggplant");
+    await settle();
+    error.value = refusal;
+    await settle();
+    expect(form.draft.value.changes).toEqual({ ...noChanges, leftOut: ["oil"] });
+    expect(form.refused.value?.code).toBe("never-raw");
+    error.value = null;
+    form.unchange("oil");
+    await settle();
+    expect(form.refused.value).toBeUndefined();
+    // The recipe was edited meanwhile: what was kept no longer fits, and nothing hangs on it.
+    form.leaveOut("gone");
+    await settle();
+    const again = at(() => {
+      const { draft } = useMakeDraft("slaw-changed");
+      return { draft, refused: useRefusedChanges(draft, ref(refusal)) };
+    });
+    await settle();
+    expect(again.draft.value.changes).toEqual(noChanges);
+    expect(again.refused.value).toBeDefined();
   });
 
   it("sends nothing before there is a plan", async () => {

@@ -30,7 +30,7 @@ import MakeSteps from "./MakeSteps.vue";
 import NotedBefore from "./NotedBefore.vue";
 import { useMakeDraft } from "./make-draft.ts";
 import { useAgain } from "./use-again.ts";
-import { useChanges } from "./use-changes.ts";
+import { useChanges, useRefusedChanges } from "./use-changes.ts";
 import NoteFields from "../larder/NoteFields.vue";
 import { useMakeForm } from "./use-make-form.ts";
 import LeftOutLots from "./LeftOutLots.vue";
@@ -83,6 +83,7 @@ function countAdditions(
   for (const [key, text] of Object.entries(texts)) setUsed(key, text);
   for (const [ingredient, grams] of unlisted) join({ ingredient, grams, isCooked: false });
 }
+const refusedChange = useRefusedChanges(draft, error);
 const isScaleProblem = computed(
   () => !(error.value instanceof ApiProblem && error.value.field === "changes"),
 );
@@ -177,7 +178,7 @@ async function putBy(): Promise<void> {
         />
         <JoinLine
           :left="plan.left"
-          :problem="error && !isScaleProblem ? sentenceOf(error) : undefined"
+          :problem="refusedChange ? sentenceOf(refusedChange) : undefined"
           @joined="join"
           @back="unchange"
         />

@@ -1,5 +1,7 @@
 import type { TonightsChanges } from "@apron/contract";
-import type { Ref } from "vue";
+import { noChanges } from "@apron/core/recipes";
+import { ref, watch, type Ref } from "vue";
+import { ApiProblem } from "../client/api.ts";
 import { joinedBy, type MakeDraft } from "./make-draft.ts";
 
 type Joined = Omit<TonightsChanges["joined"][number], "id">;
@@ -28,4 +30,34 @@ export function useChanges(draft: Ref<MakeDraft>) {
     draft.value.changes = joinedBy(draft.value.changes, one);
   };
   return { swapLine, leaveOut, unchange, join };
+}
+
+/**
+ * A change that is refused is taken back at once, and what was wrong with it stays said until the next one: the page never gets
+ * stuck on it. Changes kept from before that no longer fit, since the recipe was edited, go altogether.
+ */
+export function useRefusedChanges(draft: Ref<MakeDraft>, error: Readonly<Ref<unknown>>) {
+  const refused = ref<ApiProblem>();
+  let before: TonightsChanges = noChanges;
+  let isTakingBack = false;
+  watch(
+    () => draft.value.changes,
+    (_now, earlier) => {
+      before = earlier;
+      if (!isTakingBack) refused.value = undefined;
+      isTakingBack = false;
+    },
+  );
+  watch(
+    error,
+    (problem) => {
+      if (!(problem instanceof ApiProblem) || problem.field !== "changes") return;
+      refused.value = problem;
+      isTakingBack = true;
+      draft.value.changes = before;
+      before = noChanges;
+    },
+    { immediate: true },
+  );
+  return refused;
 }
