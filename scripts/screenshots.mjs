@@ -83,7 +83,7 @@ async function takeAll(page) {
   await take("plan");
   await page.getByTestId("save-plan").click();
   await page.getByTestId("cook-along").click();
-  for (let step = 0; step < 3; step++) {
+  for (let step = 0; step < 4; step++) {
     await page.getByTestId("step-done").first().click();
     await page.waitForTimeout(800);
   }
