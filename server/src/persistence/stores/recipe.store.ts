@@ -7,7 +7,7 @@ import type {
   UsedInBatch,
   VersionRecord,
 } from "../../context/ports/recipe.store.ts";
-import { BatchInputTable, BatchTable } from "../tables/batch.table.ts";
+import { BatchInputTable, BatchTable, type BatchInputRow } from "../tables/batch.table.ts";
 import { RecipeTable, RecipeVersionTable } from "../tables/recipe.table.ts";
 
 /** Versions read before; since none ever changes, none is ever out of date. */
@@ -45,6 +45,10 @@ async function formulasOf(
   });
 }
 
+const usedOf = ({ lineId, ingredientId, grams }: BatchInputRow): UsedInBatch => ({
+  ...{ lineId, ingredient: ingredientId, grams },
+});
+
 /** `known` is given to readers only: what a write reads may yet be rolled back. */
 export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: KnownVersions): RecipeStore {
   const from = { kitchenId, known };
@@ -77,11 +81,7 @@ export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: Know
       const row = await em.findOneBy(BatchTable, { id: batchId });
       if (!row) return undefined;
       const inputs = await em.findBy(BatchInputTable, { batchId });
-      const used = inputs.map((i): UsedInBatch => ({
-        lineId: i.lineId,
-        ingredient: i.ingredientId,
-        grams: i.grams,
-      }));
+      const used = inputs.map(usedOf);
       const { recipeId, recipeVersion: version, batches, changes } = row;
       return { recipeId, version, batches, used, changes };
     },
