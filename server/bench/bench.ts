@@ -60,6 +60,7 @@ async function main(): Promise<void> {
     newId: () => randomUUID(),
     log: (event, facts) => process.stderr.write(`${event} ${JSON.stringify(facts)}\n`),
     secureCookies: false,
+    searchMs: 330,
     version: "bench",
   };
   await seedDemo(deps);

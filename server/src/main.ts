@@ -21,6 +21,8 @@ const ownerUrl = process.env["DATABASE_URL"];
 const webFolder = process.env["APRON_WEB"];
 const demo = process.env["APRON_DEMO"] !== "0";
 const poolSize = 10;
+/** A third of a second: no request keeps the others waiting longer. A browser takes its own time. */
+const searchMs = 330;
 /** Longer than proxies and browsers keep theirs: with Node's five seconds a reused connection may just have closed. */
 const keepAliveMs = 75_000;
 
@@ -43,6 +45,7 @@ async function main(): Promise<void> {
     },
     secureCookies: process.env["APRON_SECURE_COOKIES"] === "1",
     version: manifest.version,
+    searchMs,
   };
   const { authStore } = deps.database;
   const fresh = !(await authStore.anyKitchen()) && (await authStore.findDemoMember()) === undefined;

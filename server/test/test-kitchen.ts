@@ -117,6 +117,8 @@ export async function openTestKitchen(): Promise<TestKitchen> {
     log: (event, facts) => logged.push(`${event} ${JSON.stringify(facts)}`),
     secureCookies: false,
     version: "test",
+    // What a search finds does not hang on how busy the machine is.
+    searchMs: 10_000,
   };
   const app = createApp(deps);
   const guest = browserOf(app, "");

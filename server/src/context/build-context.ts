@@ -22,5 +22,6 @@ export async function buildContext(
     experience: learnKeeping(await stores.spoilage.history()),
     newId: deps.newId,
     priceBoard: deps.priceBoard,
+    searchMs: deps.searchMs,
   };
 }

@@ -17,6 +17,8 @@ export type Deps = {
   readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;
   readonly secureCookies: boolean;
   readonly version: string;
+  /** As long as one request may search for a plan, milliseconds. */
+  readonly searchMs: number;
 };
 
 /** What a use case works with: one kitchen's stores in one transaction, who asks, and the day it is. */
@@ -33,6 +35,8 @@ export type RequestContext = {
   readonly experience: KeepingExperience;
   readonly newId: () => string;
   readonly priceBoard: PriceBoard;
+  /** As long as one request may search for a plan, milliseconds. */
+  readonly searchMs: number;
 };
 
 /** A route's work: load, decide in core, save. */

@@ -15,12 +15,9 @@ import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { presentDraft, presentSchedule } from "./present-plan.ts";
 import { instantOf, thisMinute, wishOf } from "./wish-of.ts";
 
-/** A third of a second: no request keeps the others waiting longer. A browser takes its own time. */
-const longestMs = 330;
-
 /** As long as one request may take; a search asks often enough. */
-function untilLate(): Limits {
-  const end = performance.now() + longestMs;
+function untilLate({ searchMs }: RequestContext): Limits {
+  const end = performance.now() + searchMs;
   return { goOn: () => performance.now() < end };
 }
 
@@ -57,7 +54,7 @@ export const solvePlan: UseCase<"solvePlan"> = async ({ body }, context) => {
   const made = await drafted(body, context);
   if (!made.ok) return made;
   const { plan, wish, from } = made.value;
-  const solved = solve(plan.problem, wish.tableAt, untilLate());
+  const solved = solve(plan.problem, wish.tableAt, untilLate(context));
   if (solved === "gave-up") return refuseWith({ code: "plan-gave-up" }, "dishes");
   if (!solved) return refuseWith({ code: "plan-impossible" }, "tableAt");
   return accept({ ...presentDraft(plan, made.value), schedule: presentSchedule(solved, from) });
@@ -74,7 +71,7 @@ export const explainPlan: UseCase<"explainPlan"> = async ({ body }, context) => 
   const made = await drafted(body, context);
   if (!made.ok) return made;
   const { plan, wish, from } = made.value;
-  const limits = untilLate();
+  const limits = untilLate(context);
   const solved = solve(plan.problem, wish.tableAt, limits);
   if (solved) return accept({ isPossible: solved !== "gave-up", clash: [], remedies: [] });
   const { clash, remedies } = explainImpossible(wish, context.catalogue, limits);

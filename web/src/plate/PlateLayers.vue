@@ -27,6 +27,8 @@ watch(
   (plate) => (layers.value = [...plate.layers].reverse()),
   { immediate: true },
 );
+/** What is hidden from a reader must not be reached by the keyboard either. */
+const unreachable = { tabindex: -1 };
 const keysOf = (list: readonly Layer[]): string[] => [...list].reverse().map(({ key }) => key);
 const isMoved = computed(
   () => keysOf(layers.value).join() !== props.plate.layers.map(({ key }) => key).join(),
@@ -61,7 +63,7 @@ async function save(order: string[]): Promise<void> {
       data-key="key"
       scroll-height="none"
       aria-label="Layers from top to bottom"
-      :pt="{ controls: { class: 'moves' } }"
+      :pt="{ pcListbox: { hiddenFirstFocusableEl: unreachable, hiddenLastFocusableEl: unreachable } }"
     >
       <template #option="{ option, index }: { option: Layer; index: number }">
         <div class="layer" :class="{ last: option.isLast, bottom: index === layers.length - 1 }">
