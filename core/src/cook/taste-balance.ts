@@ -1,4 +1,5 @@
 import { defaultRole, readDressing, type DressingPart } from "../dressing/index.ts";
+import { saltCarried } from "./made-figures.ts";
 import type { TasteWord } from "./cook-event.ts";
 
 /**
@@ -27,20 +28,16 @@ export type TasteBalance = {
 const total = <Item>(items: readonly Item[], of: (item: Item) => number): number =>
   items.reduce((sum, item) => sum + of(item), 0);
 
-/** Below this much of something its unknown salt does not matter. */
-const tooLittleToMatterG = 5;
-
 const isPoured = ({ facts }: TastedPart): boolean => facts.category === "oil" || facts.category === "acid";
 
 /** The figures of a dish by its parts, additions among them. Salt stays when water cooks off. */
 export function tasteBalance(parts: readonly TastedPart[]): TasteBalance {
   const weightG = total(parts, (part) => part.grams * part.inDish);
-  const saltG = total(parts, (part) => (part.grams * (part.saltPer100g ?? 0)) / 100);
+  const { grams: saltG, unknown } = saltCarried(parts);
   const poured = parts
     .filter(isPoured)
     .map(({ facts, grams }) => ({ facts, grams, role: defaultRole(facts) }));
   const read = readDressing(poured);
-  const unknown = parts.filter((part) => part.saltPer100g === null && part.grams >= tooLittleToMatterG);
   return {
     weightG,
     saltG,

@@ -7,6 +7,7 @@ import {
   type Step,
   type StepTool,
 } from "../recipes/index.ts";
+import { sameHeatCelsius } from "./tables/hand-times.ts";
 import { learnYield, pieceMm, predictNext, priorOf } from "../trim/index.ts";
 
 /** What a time of cooking is of: a food, how it is cooked and with what, how hot, and in pieces of which size (mm). */
@@ -41,8 +42,8 @@ export function heatedFood(formula: Formula, step: Step, named: readonly Line[])
   return { ingredient, method: line.cook, tool, celsius, sizeMm };
 }
 
-/** Ovens this far apart cook alike, °C; pieces this far apart are of one size, as a share. Common practice, no source. */
-const [sameHeatCelsius, sameSizeShare] = [10, 0.2];
+/** Pieces this far apart are of one size, as a share. Common practice, no source. */
+const sameSizeShare = 0.2;
 
 const isNear = (a: number | null, b: number | null, within: number): boolean =>
   a === null || b === null ? a === b : Math.abs(a - b) <= within;
@@ -57,9 +58,6 @@ const isAlike = (a: CookedFood, b: CookedFood): boolean =>
 /** A recipe that says one number means about that: a seventh to either side. Common practice, no source. */
 const aboutShare = 0.15;
 
-/** The latest cooks count: ovens and cooks change. */
-const latestCooks = 20;
-
 /**
  * Minutes that this kitchen should expect, from what its cooks really took (oldest first) and what is said (low, high > 0): the
  * same learning as of yields, on a log scale; the range holds nine in ten of the next. Undefined while nobody cooked it.
@@ -69,7 +67,7 @@ export function learnedTime(
   said: Minutes,
   times: readonly CookTime[],
 ): LearnedTime | undefined {
-  const own = times.filter((time) => isAlike(food, time)).slice(-latestCooks);
+  const own = times.filter((time) => isAlike(food, time));
   const middle = Math.sqrt(said.low * said.high);
   if (own.length === 0 || !(middle > 0)) return undefined;
   const [low, high] = [
@@ -78,12 +76,10 @@ export function learnedTime(
   ];
   // Minutes beyond 1 are learned on the log scale, as yields beyond 1 are; a shorter one is no cooking.
   const prior = priorOf({ mean: Math.max(1, middle), low: Math.max(1, low), high: Math.max(1.2, high) });
-  const next = predictNext(
-    learnYield(
-      prior,
-      own.map(({ minutes }) => Math.max(1, minutes)),
-    ),
-    0.9,
+  const learned = learnYield(
+    prior,
+    own.map(({ minutes }) => Math.max(1, minutes)),
   );
-  return { minutes: { low: next.low, high: next.high }, said, cooks: own.length };
+  const next = predictNext(learned, 0.9);
+  return { minutes: { low: next.low, high: next.high }, said, cooks: learned.weighings };
 }

@@ -22,7 +22,7 @@ export {
 export type { Problem, Schedule, Span } from "./problem.ts";
 export { quietSpans, type QuietHours } from "./quiet-hours.ts";
 export type { Limits } from "./search.ts";
-export { linesNamed, timesFrom, type TimesFrom } from "./step-times.ts";
+export { linesOfTask, timesFrom, type TimesFrom } from "./step-times.ts";
 export { table } from "./tasks-of-dish.ts";
 export { verifySchedule, type Violation } from "./verify-schedule.ts";
 export { taskWords, type SpokenTask } from "./task-words.ts";

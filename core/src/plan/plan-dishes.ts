@@ -6,10 +6,11 @@ import { reverseSchedule, reverseTime } from "./reverse-time.ts";
 import type { Limits } from "./search.ts";
 import { solveSchedule } from "./solve-schedule.ts";
 import { addDish, table, type MissingTime } from "./tasks-of-dish.ts";
+import { sameHeatCelsius } from "./tables/hand-times.ts";
 import { verifySchedule } from "./verify-schedule.ts";
 
-/** Ovens this far apart are one heat; else so many minutes lie between. Common practice, no source. */
-const [sameHeatCelsius, changeOfHeatMin] = [10, 10];
+/** An oven is changed from one heat to another in so many minutes. Common practice, no source. */
+const changeOfHeatMin = 10;
 
 /** A task that the cook put at a minute; the plan goes round it. */
 export type FixedStart = { readonly task: string; readonly start: number };

@@ -8,7 +8,8 @@ import {
   type Step,
   type StepTool,
 } from "../recipes/index.ts";
-import { pieceMm, timeFactor, type Heat } from "../trim/index.ts";
+import { pieceMm, timeForSize, type Heat } from "../trim/index.ts";
+import type { CookingTask } from "./cooking-task.ts";
 import { heatedFood, learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
 import { cutTimes, otherStepMin, trimTimes, usualTimes, type HandTime } from "./tables/hand-times.ts";
 
@@ -42,6 +43,18 @@ const named = (text: string, id: string): boolean => {
 export const linesNamed = (formula: Formula, step: Step): Line[] =>
   formula.lines.filter((line) => line.fillers.some(({ ingredient }) => named(step.text, ingredient)));
 
+/** Lines of a task of a step: those that are got ready in it, or that the step names; of what is put on, all that is cooked. */
+export function linesOfTask(
+  { lineIds, kind, step }: Pick<CookingTask, "lineIds" | "kind" | "step">,
+  formula: Formula,
+): readonly string[] {
+  const said = step === null ? undefined : formula.steps[step];
+  if (lineIds.length > 0 || !said || (kind !== "work" && kind !== "put-in")) return lineIds;
+  const named = linesNamed(formula, said);
+  const cooked = kind === "put-in" ? formula.lines.filter((line) => line.cook !== null) : [];
+  return (named.length > 0 ? named : cooked).map(({ id }) => id);
+}
+
 const minutesOf = (text: string, grams: number, times: readonly HandTime[]): number => {
   const row = times.find(({ words }) => words.test(text));
   return row ? Math.max(row.leastMin, (row.minutesPer100g * grams) / 100) : 0;
@@ -57,13 +70,13 @@ export function preparationMin(line: Line, grams: number): number {
 
 const heatOf: Readonly<Partial<Record<StepTool, Heat>>> = { oven: "oven", grill: "grill", hob: "water" };
 
-/** How many times as long the pieces of a line take as those that the tables speak of; 1 where either names no size. */
-function sizeFactor(line: Line, piece: string, step: Step): number {
+/** The tables' minutes for pieces of a line's own size; as they are where the line or the table names none. */
+function forItsSize(usual: Minutes, piece: string, { line, step }: { line: Line; step: Step }): Minutes {
   const [mm, referenceMm] = [pieceMm(line.preparation) ?? pieceMm(step.text), pieceMm(piece)];
   const heat = heatOf[step.tool ?? "hands"];
-  if (mm === undefined || referenceMm === undefined || heat === undefined) return 1;
-  const factor = timeFactor({ mm, referenceMm, heat });
-  return factor.ok ? factor.value : 1;
+  if (mm === undefined || referenceMm === undefined || heat === undefined) return usual;
+  const sized = timeForSize(mm, { ...usual, referenceMm }, heat);
+  return sized.ok ? { low: sized.value.lookMin, high: sized.value.doneMin } : usual;
 }
 
 /** Minutes that the tables of cooking give for what a step heats, the longest of its lines; undefined where none is known. */
@@ -74,8 +87,7 @@ function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes
     const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
     const row = facts?.changes.find((change) => change.method === line.cook);
     if (row?.minutesLow == null || row.minutesHigh == null) return [];
-    const factor = sizeFactor(line, row.piece, step);
-    return [{ low: row.minutesLow * factor, high: row.minutesHigh * factor }];
+    return [forItsSize({ low: row.minutesLow, high: row.minutesHigh }, row.piece, { line, step })];
   });
   if (rows.length === 0) return undefined;
   return { low: Math.max(...rows.map((row) => row.low)), high: Math.max(...rows.map((row) => row.high)) };

@@ -16,7 +16,7 @@ import { isMixing, isTossing, mentionAt } from "./mentions.ts";
  */
 export type Layer = {
   readonly key: string;
-  /** The part's or the recipe's own name; "" of plain lines. */
+  /** The part's own name; "" of plain lines, and of another recipe, which has one of its own. */
   readonly name: string;
   readonly lineIds: readonly string[];
   readonly isLast: boolean;
@@ -123,6 +123,12 @@ function togetherAt(one: Placed, formula: Formula): number | undefined {
   return place && step && isOnePot(step) ? place.step : undefined;
 }
 
+/** A layer with the lines of another in it. */
+const withLinesOf = <Layered extends Placed>(layer: Layered, { unit }: Placed): Layered => ({
+  ...layer,
+  unit: { ...layer.unit, lines: [...layer.unit.lines, ...unit.lines] },
+});
+
 /** Plain lines that become one are one layer. */
 function tossedTogether(all: readonly Placed[], formula: Formula): Placed[] {
   const layers: (Placed & { readonly together: number | undefined })[] = [];
@@ -132,11 +138,7 @@ function tossedTogether(all: readonly Placed[], formula: Formula): Placed[] {
     const before = layers[same];
     const place = together === undefined ? one.place : { step: together, at: 0 };
     if (!before) layers.push({ ...one, place, together });
-    else
-      layers[same] = {
-        ...before,
-        unit: { ...before.unit, lines: [...before.unit.lines, ...one.unit.lines] },
-      };
+    else layers[same] = withLinesOf(before, one);
   }
   return layers;
 }
@@ -153,11 +155,7 @@ function guessedTogether(all: readonly Placed[]): Placed[] {
     );
     const before = layers[same];
     if (!before) layers.push(one);
-    else
-      layers[same] = {
-        ...before,
-        unit: { ...before.unit, lines: [...before.unit.lines, ...one.unit.lines] },
-      };
+    else layers[same] = withLinesOf(before, one);
   }
   return layers;
 }

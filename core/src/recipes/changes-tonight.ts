@@ -57,6 +57,16 @@ function lineOfJoined(joined: Joined, { catalogue, batches }: Kitchen): Result<L
   return isBarred(line, facts) ? refuse({ code: "never-raw", ingredient }) : accept(line);
 }
 
+/** Of some changes those to a formula's own lines: what is swapped within another recipe changes nothing here. */
+export function ownChanges(formula: Formula, changes: TonightsChanges): TonightsChanges {
+  const own = new Set(formula.lines.map(({ id }) => id));
+  return {
+    ...changes,
+    swaps: changes.swaps.filter(({ lineId }) => own.has(lineId)),
+    leftOut: changes.leftOut.filter((lineId) => own.has(lineId)),
+  };
+}
+
 /** What is named twice cannot be told apart; undefined where nothing is. */
 const twiceIn = (ids: readonly string[]): string | undefined => ids.find((id, i) => ids.indexOf(id) !== i);
 

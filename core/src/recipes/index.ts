@@ -2,7 +2,13 @@ export { isHot } from "./step-tool.ts";
 export { adaptFormula, type Adaptation, type Adapted, type AdaptWish } from "./adapt.ts";
 export { allergensOf } from "./allergens.ts";
 export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";
-export { noChanges, withTonightsChanges, type ChangeIssue, type TonightsChanges } from "./changes-tonight.ts";
+export {
+  noChanges,
+  ownChanges,
+  withTonightsChanges,
+  type ChangeIssue,
+  type TonightsChanges,
+} from "./changes-tonight.ts";
 export { compareVersions, wordForWord, type LineChange, type VersionChanges } from "./compare-versions.ts";
 export { convert, type Converted, type ConversionIssue } from "./conversion.ts";
 export { alwaysThere, isTapWater } from "./always-there.ts";

@@ -48,7 +48,6 @@ export {
   diceForTheSlowest,
   sizesForSameTime,
   pieceMm,
-  timeFactor,
   timeForSize,
   wholeMm,
   type Heat,

@@ -1,9 +1,8 @@
 import type { PlanDraft, PlanSchedule, PlanTask } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import {
-  linesNamed,
+  linesOfTask,
   type CookingTask,
-  type DishToCook,
   type Drafted,
   type PlanSolved,
   type PlanWish,
@@ -27,15 +26,6 @@ function loadWords({ load }: CookingTask, { session }: RequestContext): string {
   return load ? `load ${load.number} of ${load.of}, ${showGrams(load.grams, { system, locale })}` : "";
 }
 
-/** Lines of a task: those that are got ready in it, or that its step names. */
-function lineIdsOf({ lineIds, kind, step }: CookingTask, { formula }: DishToCook): readonly string[] {
-  const said = step === null ? undefined : formula.steps[step];
-  if (lineIds.length > 0 || !said || (kind !== "work" && kind !== "put-in")) return lineIds;
-  const named = linesNamed(formula, said);
-  const cooked = kind === "put-in" ? formula.lines.filter((line) => line.cook !== null) : [];
-  return (named.length > 0 ? named : cooked).map(({ id }) => id);
-}
-
 /** What each task is to the cook: its step's words, its dish, what is got ready in it. */
 function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask[] {
   return [...infos.values()].flatMap((info) => {
@@ -51,7 +41,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         text: step?.text ?? "",
         doneWhen: step?.doneWhen ?? "",
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
-        lineIds: lineIdsOf(info, dish),
+        lineIds: linesOfTask(info, dish.formula),
         load: loadWords(info, context),
         food,
         learned: learned && { cooks: learned.cooks, said: learned.said },

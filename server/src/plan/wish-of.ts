@@ -1,6 +1,12 @@
 import type { PlanWish } from "@apron/contract";
 import { accept, refuse } from "@apron/core/measure";
-import { longestPlanMin, quietSpans, type DishToCook, type PlanWish as CoreWish } from "@apron/core/plan";
+import {
+  longestPlanMin,
+  quietSpans,
+  type CookTime,
+  type DishToCook,
+  type PlanWish as CoreWish,
+} from "@apron/core/plan";
 import { inTurn } from "../context/in-turn.ts";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
@@ -22,23 +28,29 @@ export const thisMinute = (now: Date): Date =>
 /** As many of the latest times of cooking as a plan learns from. */
 const mostLessons = 500;
 
-async function dishOf(wish: PlanWish, index: number, context: RequestContext): Promise<Answer<DishToCook>> {
+type Asked = { readonly index: number; readonly lessons: readonly CookTime[] };
+
+async function dishOf(
+  wish: PlanWish,
+  { index, lessons }: Asked,
+  context: RequestContext,
+): Promise<Answer<DishToCook>> {
   const asked = wish.dishes[index];
   const { key, recipeId, batches, isMade } = asked ?? { key: "", recipeId: "", batches: 1, isMade: false };
   const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", `dishes.${index}.recipeId`);
   const given = wish.times.filter((one) => one.dish === key);
   const times = given.map(({ step, workMin, byItself }) => [step, { workMin, byItself }] as const);
-  const lessons = await context.stores.plans.cookTimes(mostLessons);
   return accept({ id: key, formula: recipe.formula, batches, times: new Map(times), lessons, isMade });
 }
 
 async function dishesOf(wish: PlanWish, context: RequestContext): Promise<Answer<DishToCook[]>> {
   const twice = wish.dishes.findIndex(({ key }, i) => wish.dishes.slice(0, i).some((one) => one.key === key));
   if (twice >= 0) return refuseWith({ code: "listed-twice" }, `dishes.${twice}.key`);
+  const lessons = await context.stores.plans.cookTimes(mostLessons);
   const dishes = await inTurn(
     wish.dishes.map((_, i) => i),
-    (i) => dishOf(wish, i, context),
+    (index) => dishOf(wish, { index, lessons }, context),
   );
   const refused = dishes.find((one) => !one.ok);
   return refused && !refused.ok ? refused : accept(dishes.flatMap((one) => (one.ok ? [one.value] : [])));

@@ -8,16 +8,13 @@ export async function madeFormula(
     readonly recipeId: string;
     readonly recipeVersion: number;
     readonly changes: TonightsChanges;
-    readonly batches?: number;
   },
   context: RequestContext,
 ): Promise<Formula | undefined> {
   const recipe = await expandedRecipe(made.recipeId, context, made.recipeVersion);
   if (!recipe) return undefined;
   const { catalogue } = context;
-  const changed = withTonightsChanges(recipe.formula, made.changes, {
-    catalogue,
-    batches: made.batches ?? 1,
-  });
+  // What it is made of and how counts here; how much of it stands with the batch.
+  const changed = withTonightsChanges(recipe.formula, made.changes, { catalogue, batches: 1 });
   return changed.ok ? changed.value : recipe.formula;
 }

@@ -2,6 +2,7 @@ import { accept } from "@apron/core/measure";
 import {
   compareVersions as compare,
   defaultVersion,
+  ownChanges,
   withTonightsChanges,
   type Formula,
   type Line,
@@ -93,13 +94,7 @@ export const defaultFromBatch: UseCase<"defaultFromBatch"> = async (
   const made = await context.stores.recipes.getVersion(params.id, batch.version);
   if (!made) return conflict("recipe-unknown");
   const { catalogue } = context;
-  // A swap within another recipe changes nothing here: that recipe stays what it is.
-  const own = new Set(made.formula.lines.map(({ id }) => id));
-  const changes = {
-    ...batch.changes,
-    swaps: batch.changes.swaps.filter(({ lineId }) => own.has(lineId)),
-    leftOut: batch.changes.leftOut.filter((lineId) => own.has(lineId)),
-  };
+  const changes = ownChanges(made.formula, batch.changes);
   const changed = withTonightsChanges(made.formula, changes, { catalogue, batches: batch.batches });
   const formula = changed.ok ? changed.value : made.formula;
   const really = defaultVersion(formula, batch.used, batch.batches);

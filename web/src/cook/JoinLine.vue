@@ -39,7 +39,7 @@ function add(): void {
         <IngredientField id="join-what" v-model="ingredient" :usual="[]" label="Ingredient" />
         <WeightField id="join-grams" v-model="text" label="Weight" placeholder="grams" :source="weights" />
         <label class="cooked small">
-          <Checkbox v-model="isCooked" binary input-id="join-cooked" /> it goes in cooked
+          <Checkbox v-model="isCooked" binary input-id="join-cooked" /> goes in cooked
         </label>
         <Button
           label="Add"

@@ -47,7 +47,7 @@ const drop = (at: number): void => {
   containers.value = containers.value.filter((_, i) => i !== at);
 };
 const loads = computed(() => {
-  const stored = storedAs(containers.value, { ...props, madeG: props.madeG });
+  const stored = storedAs(containers.value, props);
   return stored.ok ? stored.value.loads : [];
 });
 const places = computed(() => [...new Set(containers.value.map(({ place }) => place))]);
@@ -116,8 +116,8 @@ const dates = computed(() =>
         />
       </ul>
       <p v-if="places[0]" class="small soft">
-        {{ showPercent(plan.headspace[places[0]]) }} of each is left empty as headspace. A weight is what goes
-        into all of a kind; empty, they share what is left.
+        {{ showPercent(plan.headspace[places[0]]) }} of each is left empty as headspace. Enter a weight for
+        all containers of a kind, or leave it empty to share the rest.
       </p>
     </template>
     <ProblemNote :text="problem" />

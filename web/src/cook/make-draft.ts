@@ -101,7 +101,7 @@ export function proposedContainers(plan: MakePlan, grams: number): ContainerDraf
 export const eatenGrams = ({ eaten }: MakeDraft, plan: MakePlan, madeG: number): number =>
   portionsInGrams(eaten, { grams: madeG, servings: plan.servings });
 
-/** Where it all goes as it stands: each container's load, or why it does not go. Null where nothing is to be stored. */
+/** Where it all goes as it stands: each container's load, or why it does not go. */
 export function storedAs(
   containers: readonly ContainerDraft[],
   { plan, madeG, eatenG }: { readonly plan: MakePlan; readonly madeG: number; readonly eatenG: number },

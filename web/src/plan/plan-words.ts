@@ -39,12 +39,13 @@ export const fromWords: Readonly<Record<PlanTask["from"], string>> = {
   kitchen: "",
 };
 
-/** "from your 3 cooks; the recipe says 35–45 min", of a time that this kitchen has learned; "" of any other. */
+/** "from your last 3 times; the recipe or handbook says 35–45 min", of a time that this kitchen has learned; "" of any other. */
 export function learnedWords({ learned }: Pick<PlanTask, "learned">): string {
   if (!learned) return "";
   const [low, high] = [Math.round(learned.said.low), Math.round(learned.said.high)];
   const said = low === high ? `${low} min` : `${low}–${high} min`;
-  return `from ${counted(learned.cooks, "cook", "cooks")} of yours, without them ${said}`;
+  const times = learned.cooks === 1 ? "time" : `${learned.cooks} times`;
+  return `from your last ${times}; the recipe or handbook says ${said}`;
 }
 
 /** "28–40 min, planned at 40"; "12 min". */

@@ -74,3 +74,6 @@ export const atTableWithin: Readonly<Partial<Record<string, number>>> = {
 
 /** What stood in the fridge tastes of more when it has stood out so long. Common practice, no source. */
 export const outBeforeTableMin = 15;
+
+/** Ovens this far apart are one heat, °C. Common practice, no source. */
+export const sameHeatCelsius = 10;
