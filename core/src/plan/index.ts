@@ -22,7 +22,8 @@ export {
 export type { Problem, Schedule, Span } from "./problem.ts";
 export { quietSpans, type QuietHours } from "./quiet-hours.ts";
 export type { Limits } from "./search.ts";
-export { linesOfTask, timesFrom, type TimesFrom } from "./step-times.ts";
+export { linesOfTask } from "./lines-of-task.ts";
+export { timesFrom, type TimesFrom } from "./step-times.ts";
 export { table } from "./tasks-of-dish.ts";
 export { verifySchedule, type Violation } from "./verify-schedule.ts";
 export { taskWords, type SpokenTask } from "./task-words.ts";

@@ -9,7 +9,6 @@ import {
   type StepTool,
 } from "../recipes/index.ts";
 import { pieceMm, timeForSize, type Heat } from "../trim/index.ts";
-import type { CookingTask } from "./cooking-task.ts";
 import { heatedFood, learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
 import { cutTimes, otherStepMin, trimTimes, usualTimes, type HandTime } from "./tables/hand-times.ts";
 
@@ -42,18 +41,6 @@ const named = (text: string, id: string): boolean => {
 /** The lines that a step's words name, by any of the foods that may fill them or by what they are. */
 export const linesNamed = (formula: Formula, step: Step): Line[] =>
   formula.lines.filter((line) => line.fillers.some(({ ingredient }) => named(step.text, ingredient)));
-
-/** Lines of a task of a step: those that are got ready in it, or that the step names; of what is put on, all that is cooked. */
-export function linesOfTask(
-  { lineIds, kind, step }: Pick<CookingTask, "lineIds" | "kind" | "step">,
-  formula: Formula,
-): readonly string[] {
-  const said = step === null ? undefined : formula.steps[step];
-  if (lineIds.length > 0 || !said || (kind !== "work" && kind !== "put-in")) return lineIds;
-  const named = linesNamed(formula, said);
-  const cooked = kind === "put-in" ? formula.lines.filter((line) => line.cook !== null) : [];
-  return (named.length > 0 ? named : cooked).map(({ id }) => id);
-}
 
 const minutesOf = (text: string, grams: number, times: readonly HandTime[]): number => {
   const row = times.find(({ words }) => words.test(text));
