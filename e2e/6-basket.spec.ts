@@ -42,7 +42,13 @@ test("a pasted market list is read, what is open is asked, and it all goes in to
 
   await rows.filter({ hasText: "lettuce" }).getByRole("button", { name: "round lettuce" }).click();
   await rows.filter({ hasText: "aragula" }).getByTestId("pick-arugula").click();
+  const lettuce = rows.filter({ hasText: "lettuce" });
+  await expect(lettuce).toContainText("taken as round lettuce");
+  await expect(lettuce).not.toContainText("Which one");
   await rows.filter({ hasText: "olive oil" }).getByTestId("ounce-fluid").click();
+  // The answer is read at once: the question goes, and what it comes to stands there.
+  await expect(rows.filter({ hasText: "olive oil" }).getByRole("group")).toHaveCount(0);
+  await expect(rows.filter({ hasText: "olive oil" })).toContainText("216 g");
   await rows.filter({ hasText: "moonflowers" }).getByTestId("remove-row").click();
   await severalOf(page).getByTestId("log-intake").click();
   await expect(notice(page)).toContainText("Logged 4 items");

@@ -110,7 +110,6 @@ const clearCount = computed(() => draft.value.rows.filter(isClear).length);
         v-model="draft.rows[place]!"
         :problem="form.problemAt(place)"
         @dropped="form.drop(row.id)"
-        @reread="form.reread"
         @retyped="form.retype(row.id, $event)"
       />
     </ol>

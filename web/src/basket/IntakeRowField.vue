@@ -21,7 +21,7 @@ import { useAmountReading } from "../catalogue/use-amount-reading.ts";
 
 const props = defineProps<{ problem: string | undefined }>();
 const row = defineModel<IntakeRow>({ required: true });
-const emit = defineEmits<{ dropped: []; reread: []; retyped: [text: string] }>();
+const emit = defineEmits<{ dropped: []; retyped: [text: string] }>();
 const remember = useRememberMeaning();
 /** The row is being written again. */
 const isWriting = ref(false);
@@ -88,7 +88,9 @@ const note = computed(() => {
   if (row.value.amount !== null) return weighed.value.words;
   return reading.value?.grams ? showEstimate(reading.value.grams, session.display) : "";
 });
+/** Says which food the row became where its own words do not. */
 const read = computed(() => {
+  if (row.value.ingredient !== null && row.value.text !== "") return "taken as";
   const found = reading.value?.ingredient;
   if (found?.kind !== "one" || found.how === "name") return "";
   return "read as";
@@ -151,11 +153,7 @@ defineExpose({ focus: () => field.value?.focus() });
         />
         <NewIngredientDialog v-model:open="isAdding" :suggested="reading?.name ?? ''" @added="choose" />
       </template>
-      <OunceQuestion
-        v-if="question?.code === 'ounce-mass-or-fluid' && chosen"
-        :ingredient="chosen"
-        @answered="emit('reread')"
-      />
+      <OunceQuestion v-if="question?.code === 'ounce-mass-or-fluid' && chosen" :ingredient="chosen" />
     </div>
     <WeightField
       v-if="row.amount !== null"

@@ -1,5 +1,5 @@
 import { showGrams } from "@apron/core/measure";
-import { markRaw, ref, watch, type Ref } from "vue";
+import { computed, markRaw, ref, watch, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useSession } from "../client/session.ts";
@@ -41,8 +41,8 @@ function useIntakeRows(draft: Ref<IntakeDraft>) {
       row.reading = reading ? markRaw(reading) : null;
     }
   }
-  // A draft that was kept comes back as it was typed.
-  watch(reader.ready, (ready) => ready && void reread(), { immediate: true });
+  // A draft that was kept comes back as it was typed; an answer for one row is an answer for all like it.
+  watch(reader.told, (told) => told > 0 && void reread(), { immediate: true });
   /** A row written again: it is read anew, and what was chosen for the old words does not fit. */
   async function retype(id: string, text: string): Promise<void> {
     const row = draft.value.rows.find((one) => one.id === id);
@@ -54,7 +54,7 @@ function useIntakeRows(draft: Ref<IntakeDraft>) {
   const drop = (id: string): void => {
     draft.value.rows = draft.value.rows.filter((row) => row.id !== id);
   };
-  return { ready: reader.ready, addLines, addChip, reread, retype, drop };
+  return { ready: computed(() => reader.told.value > 0), addLines, addChip, retype, drop };
 }
 
 /**
@@ -71,6 +71,10 @@ async function mayBeEither(
   return isUnknown || rows.some((row) => row.bare !== null);
 }
 
+/** What of the rows travels: it changes as soon as one is answered, written again or removed. */
+const rowsAsSent = (rows: readonly IntakeRow[]): string =>
+  JSON.stringify(rows.map(({ id, text, ingredient, amount }) => [id, text, ingredient, amount]));
+
 /** Several things at once: rows typed, pasted or weighed, logged together. */
 export function useIntakeForm() {
   const { draft } = useIntakeDraft();
@@ -84,6 +88,8 @@ export function useIntakeForm() {
     recorded: startAfresh,
     renew: () => (draft.value.id = newId()),
   });
+  // What was refused was said of the rows as they were sent, by their places.
+  watch(() => rowsAsSent(draft.value.rows), submission.forget);
   /** The sentence for one row: the server names lines by their place. */
   const problemAt = (index: number): string | undefined =>
     submission.problem.value?.field?.startsWith(`lines.${index}.`)

@@ -26,7 +26,7 @@ async function answer(means: "mass" | "fluid"): Promise<void> {
       label="By weight"
       data-testid="ounce-mass"
       size="small"
-      :loading="pending"
+      :disabled="pending"
       @click="answer('mass')"
     />
     <Button
@@ -34,7 +34,7 @@ async function answer(means: "mass" | "fluid"): Promise<void> {
       data-testid="ounce-fluid"
       size="small"
       severity="secondary"
-      :loading="pending"
+      :disabled="pending"
       @click="answer('fluid')"
     />
     <ProblemNote :text="sentence" />

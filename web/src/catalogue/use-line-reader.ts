@@ -1,12 +1,13 @@
 import type { LineReading } from "@apron/contract";
-import { computed, onUnmounted, toRaw, watch, type ComputedRef } from "vue";
+import { onUnmounted, readonly, ref, toRaw, watch, type Ref } from "vue";
 import { useCatalogue } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import type { ReaderAnswer, ReaderOrder } from "./line-reader.worker.ts";
 
 /** Reads lines in a worker of its own, with this kitchen's catalogue: two thousand at once freeze nothing. */
 export function useLineReader(): {
-  readonly ready: ComputedRef<boolean>;
+  /** How often it was told what this kitchen knows; 0 is not ready yet. What is read at another count reads anew. */
+  readonly told: Readonly<Ref<number>>;
   readonly read: (lines: readonly string[]) => Promise<readonly LineReading[]>;
 } {
   const session = useSession();
@@ -17,6 +18,7 @@ export function useLineReader(): {
   };
   const waiting = new Map<number, (readings: readonly LineReading[]) => void>();
   let asked = 0;
+  const told = ref(0);
   worker.addEventListener("message", ({ data }: MessageEvent<ReaderAnswer>) => {
     waiting.get(data.id)?.(data.readings);
     waiting.delete(data.id);
@@ -28,8 +30,10 @@ export function useLineReader(): {
       // Plain copies: a worker takes no reactive objects.
       const { ingredients } = toRaw(known);
       tell({ kind: "catalogue", ingredients, cup, ounces: { ...ounces }, meanings: { ...meanings } });
+      told.value += 1;
     },
-    { immediate: true },
+    // At once: lines asked for right after an answer are read with that answer.
+    { immediate: true, flush: "sync" },
   );
   onUnmounted(() => {
     worker.terminate();
@@ -40,5 +44,5 @@ export function useLineReader(): {
       waiting.set(asked, answer);
       tell({ kind: "lines", id: asked, lines: [...lines] });
     });
-  return { ready: computed(() => catalogue.value !== undefined), read };
+  return { told: readonly(told), read };
 }
