@@ -3,7 +3,7 @@ import { stepOf, type Formula } from "../src/recipes/index.ts";
 import { aFormula, aLine } from "./kitchen.ts";
 
 /** A dip roasted for half an hour and looked at every ten minutes, cooled before the machine, chilled for an hour. */
-export const dip = aFormula([aLine("body", 600, "squash-butternut", { preparation: "halved" })], {
+export const dip = aFormula([aLine("body", 600, "winter-squash-butternut", { preparation: "halved" })], {
   name: "Dip",
   kind: "dip",
   steps: [

@@ -38,7 +38,7 @@ export type {
   LineReading,
 } from "./line-reading.ts";
 export { meaningKey } from "./line-name.ts";
-export { wordsOf } from "./name-keys.ts";
+export { nameKeys, singularWord, wordsOf } from "./name-keys.ts";
 export { lineReader, readLine } from "./read-line.ts";
 export type {
   AcidKind,

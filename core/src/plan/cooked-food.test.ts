@@ -1,10 +1,10 @@
 import { describe, expect, it } from "@jest/globals";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
-import { stepOf } from "../recipes/index.ts";
+import { linesNamed, stepOf } from "../recipes/index.ts";
 import { timeFactor } from "../trim/time-by-size.ts";
 import { heatedFood, learnedTime, type CookedFood } from "./cooked-food.ts";
-import { linesNamed, stepTimes } from "./step-times.ts";
+import { stepTimes } from "./step-times.ts";
 
 const squash: CookedFood = {
   ...{ ingredient: "winter-squash-kabocha", method: "roast-diced", tool: "oven", celsius: 200, sizeMm: 25 },
@@ -72,7 +72,7 @@ describe("the minutes of a step that heats", () => {
       passiveMin: { low: 35, high: 35 },
     });
     const [step] = formula.steps;
-    const food = step && heatedFood(formula, step, linesNamed(formula, step));
+    const food = step && heatedFood(formula, step, linesNamed(formula, step, referenceCatalogue));
     expect(food).toEqual(squash);
     const asked = { formula, index: 0, batches: 1 };
     expect(stepTimes({ ...asked, lessons: [] }, referenceCatalogue)).toMatchObject({ from: "recipe", food });

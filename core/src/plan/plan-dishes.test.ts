@@ -29,6 +29,43 @@ function planned(
   return { ...solved, at, end: (task) => at(task) + minutes(task) };
 }
 
+describe("what is got ready when", () => {
+  const pot = aFormula(
+    [
+      aLine("onion", 150, "onion", { preparation: "sliced", cook: "saute" }),
+      aLine("pepper", 300, "bell-pepper-red", { preparation: "in strips" }),
+      aLine("tomato", 400, "tomato", { preparation: "chopped" }),
+      aLine("yog", 100, "cucumber", { preparation: "grated", group: "For the cream" }),
+      aLine("parsley", 20, "parsley", { preparation: "chopped" }),
+    ],
+    {
+      kind: "cooked-salad",
+      steps: [
+        stepOf("Soften the onions.", { tool: "hob", passiveMin: { low: 10, high: 12 } }),
+        stepOf("Add the peppers, then the remaining vegetables.", {
+          tool: "hob",
+          passiveMin: { low: 15, high: 20 },
+        }),
+        stepOf("Stir the cream and spoon it over.", { activeMin: 3 }),
+      ],
+    },
+  );
+  const { at, end } = planned(aWish([toCook("pot", pot)]));
+  const { infos } = draftPlan(aWish([toCook("pot", pot)]), 600, catalogue);
+  const readyFor = (line: string): number | null | undefined =>
+    [...infos.values()].find(({ kind, lineIds }) => kind === "prepare" && lineIds.includes(line))?.step;
+
+  it("is got ready for the step that names it by any of its names, or its part, or all that is left", () => {
+    expect([readyFor("onion"), readyFor("pepper"), readyFor("yog")]).toEqual([0, 1, 2]);
+    expect([readyFor("tomato"), readyFor("parsley")]).toEqual([1, 1]);
+  });
+
+  it("is ready before it goes into the pot", () => {
+    expect(end("pot/0/prepare")).toBeLessThanOrEqual(at("pot/0/put-in"));
+    expect(end("pot/1/prepare")).toBeLessThanOrEqual(at("pot/1/put-in"));
+  });
+});
+
 describe("a dish as tasks", () => {
   const plan = planned(aWish([toCook("dip", dip)]));
 

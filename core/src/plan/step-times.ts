@@ -1,6 +1,7 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import {
   isHot,
+  linesNamed,
   writtenFiller,
   type Formula,
   type Line,
@@ -33,15 +34,6 @@ export type Unknown = { readonly from: "unknown" };
 const forBatches = (minutes: number, batches: number): number =>
   Math.max(1, Math.round(minutes * Math.max(0.5, 0.3 + 0.7 * batches)));
 
-const named = (text: string, id: string): boolean => {
-  const word = id.split("-").find((one) => one.length > 3) ?? id;
-  return new RegExp(`\\b${word.replace(/(?:es|s)$/, "")}`, "i").test(text);
-};
-
-/** The lines that a step's words name, by any of the foods that may fill them or by what they are. */
-export const linesNamed = (formula: Formula, step: Step): Line[] =>
-  formula.lines.filter((line) => line.fillers.some(({ ingredient }) => named(step.text, ingredient)));
-
 const minutesOf = (text: string, grams: number, times: readonly HandTime[]): number => {
   const row = times.find(({ words }) => words.test(text));
   return row ? Math.max(row.leastMin, (row.minutesPer100g * grams) / 100) : 0;
@@ -68,7 +60,7 @@ function forItsSize(usual: Minutes, piece: string, { line, step }: { line: Line;
 
 /** Minutes that the tables of cooking give for what a step heats, the longest of its lines; undefined where none is known. */
 function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes | undefined {
-  const mentioned = linesNamed(formula, step).filter((line) => line.cook !== null);
+  const mentioned = linesNamed(formula, step, catalogue).filter((line) => line.cook !== null);
   const heated = mentioned.length > 0 ? mentioned : formula.lines.filter((line) => line.cook !== null);
   const rows = heated.flatMap((line) => {
     const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
@@ -98,7 +90,7 @@ export function stepTimes(asked: Asked, catalogue: Catalogue): StepTimes | Unkno
   const times = saidTimes(asked, catalogue);
   const step = asked.formula.steps[asked.index];
   if (times.from === "unknown" || !step || !times.byItself) return times;
-  const food = heatedFood(asked.formula, step, linesNamed(asked.formula, step));
+  const food = heatedFood(asked.formula, step, linesNamed(asked.formula, step, catalogue));
   const learned = food ? learnedTime(food, times.byItself, asked.lessons) : undefined;
   return learned
     ? { ...times, byItself: learned.minutes, from: "kitchen", food, learned }

@@ -1,5 +1,5 @@
-import type { Catalogue } from "../catalogue/index.ts";
-import { isHot, stepOf, writtenFiller, type Formula, type Line } from "../recipes/index.ts";
+import { wordsOf, type Catalogue } from "../catalogue/index.ts";
+import { isHot, linesNamed, stepOf, writtenFiller, type Formula, type Line } from "../recipes/index.ts";
 import { addTask, follow, type CookingPlaces, type DishToCook, type Draft } from "./cooking-task.ts";
 import {
   cookedByItself,
@@ -13,7 +13,7 @@ import {
   type Timed,
   type Writing,
 } from "./step-tasks.ts";
-import { linesNamed, stepTimes } from "./step-times.ts";
+import { stepTimes } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
 import {
   atTableWithin,
@@ -29,16 +29,32 @@ export const table = "table";
 /** A step whose minutes nobody knows: it is asked, and planned without. */
 export type MissingTime = { readonly dish: string; readonly step: number };
 
-/**
- * The lines that are got ready for each step: for the first that names them; else for the first of all where they are
- * cooked, and for the last where they are not.
- */
-function linesByStep(formula: Formula, steps: readonly Timed[]): Map<string, Line[]> {
+/** "Toss everything", "the remaining ingredients": words for all that no step names. */
+const saysTheRest = /\b(?:everything|ingredients|the rest|remaining|vegetables|veg)\b/i;
+
+const saysGroup = (text: string, line: Line): boolean => {
+  const [part] = wordsOf(line.group).slice(-1);
+  return part !== undefined && wordsOf(text).includes(part);
+};
+
+/** The step for which a line is got ready that no step names: for its part, for "everything", else as late as it can be. */
+function stepOfUnnamed(line: Line, formula: Formula, steps: readonly Timed[]): Timed | undefined {
+  const said =
+    steps.find(({ step }) => saysGroup(step.text, line)) ??
+    steps.find(({ step }) => saysTheRest.test(step.text));
+  if (said) return said;
+  const isCooked = line.cook !== null || formula.kind === "cooked-vegetables";
+  return isCooked ? (steps.find(({ step }) => isHot(step.tool)) ?? steps[0]) : steps.at(-1);
+}
+
+/** The lines that are got ready for each step: for the first that names them. */
+function linesByStep(formula: Formula, steps: readonly Timed[], catalogue: Catalogue): Map<string, Line[]> {
+  const named = steps.map(({ step }) => new Set(linesNamed(formula, step, catalogue)));
   const lines = new Map<string, Line[]>();
   for (const line of formula.lines) {
     if (line.recipe !== null) continue;
-    const unnamed = steps.at(line.cook === null ? -1 : 0)?.key ?? "0";
-    const at = steps.find(({ step }) => linesNamed(formula, step).includes(line))?.key ?? unnamed;
+    const first = steps[named.findIndex((ofStep) => ofStep.has(line))];
+    const at = (first ?? stepOfUnnamed(line, formula, steps))?.key ?? "0";
     lines.set(at, [...(lines.get(at) ?? []), line]);
   }
   return lines;
@@ -72,7 +88,9 @@ function cookLine(writing: Writing, line: Line, steps: readonly Timed[]): Cooked
   };
   const marked = { method: line.cook, lineIds: [line.id] };
   const { last } = cookedByItself(writing, timed, marked);
-  const into = steps.find((one) => linesNamed(writing.dish.formula, one.step).includes(line)) ?? steps[0];
+  const into =
+    steps.find((one) => linesNamed(writing.dish.formula, one.step, writing.catalogue).includes(line)) ??
+    steps[0];
   const least = coolsFirst.test(line.preparation) ? coolingMin : 0;
   return into ? [{ last, into: into.key, wait: { least } }] : [];
 }
@@ -147,7 +165,7 @@ export function addDish(
     missing.push({ dish: dish.id, step: index });
     return { workMin: handling.putInMin, byItself: null, from: "usual", ...at };
   });
-  const ready = linesByStep(dish.formula, steps);
+  const ready = linesByStep(dish.formula, steps, kitchen.catalogue);
   const ahead = cookedAhead(writing, steps);
   let before: { readonly timed: Timed; readonly ends: Ends } | undefined;
   for (const timed of steps) {

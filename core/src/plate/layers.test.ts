@@ -3,7 +3,6 @@ import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { stepOf, type Formula } from "../recipes/index.ts";
 import { layersOf } from "./layers.ts";
-import { mentionAt } from "./mentions.ts";
 import { seasonedParts } from "./seasoned-parts.ts";
 
 const shown = (formula: Formula) =>
@@ -76,28 +75,6 @@ describe("the layers of a plate", () => {
       const ids = layersOf(formula, referenceCatalogue).flatMap(({ lineIds }) => lineIds);
       expect([...ids].sort()).toEqual(formula.lines.map(({ id }) => id).sort());
     }
-  });
-});
-
-describe("what a step speaks of", () => {
-  const at = (text: string, ingredient: string) =>
-    mentionAt(text, aLine("x", 10, ingredient), referenceCatalogue);
-
-  it.each([
-    ["Lay out the leeks", "leek", 12],
-    ["Leaves on the plate", "lettuce-butterhead", 0],
-    ["then plums, in wedges", "plum", 5],
-    ["crumble the cheese over", "feta", 12],
-  ])("%s: %s", (text, ingredient, place) => {
-    expect(at(text, ingredient)).toBe(place);
-  });
-
-  it.each([
-    ["Chop it fine", "salt-sea-fine"],
-    ["Serve at once", "leek"],
-    ["Bleak as it is", "leek"],
-  ])("%s says nothing of %s", (text, ingredient) => {
-    expect(at(text, ingredient)).toBeUndefined();
   });
 });
 

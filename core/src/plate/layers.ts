@@ -1,6 +1,7 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import {
   isHot,
+  linesMentioned,
   writtenFiller,
   type DishKind,
   type Formula,
@@ -8,7 +9,7 @@ import {
   type Role,
   type Step,
 } from "../recipes/index.ts";
-import { isMixing, isTossing, mentionAt } from "./mentions.ts";
+import { isMixing, isTossing } from "./mixing-words.ts";
 
 /**
  * What goes on the plate as one: a part that is made apart ("For the cream"), another recipe, or lines that are tossed together.
@@ -58,7 +59,9 @@ type Place = { readonly step: number; readonly at: number };
 
 function placeOf(unit: Unit, formula: Formula, catalogue: Catalogue): Place | undefined {
   const found = formula.steps.flatMap(({ text }, step): Place[] => {
-    const places = unit.lines.flatMap((line) => mentionAt(text, line, catalogue) ?? []);
+    const places = linesMentioned(text, formula.lines, catalogue)
+      .filter(({ line }) => unit.lines.includes(line))
+      .map(({ at }) => at);
     const named = unit.name === "" ? -1 : text.toLowerCase().indexOf(lastWord(unit.name));
     const at = [...places, ...(named >= 0 ? [named] : [])];
     return at.length > 0 ? [{ step, at: Math.min(...at) }] : [];

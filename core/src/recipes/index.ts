@@ -53,6 +53,7 @@ export {
 } from "./formula.ts";
 export { additionSteps, type HeldBack } from "./addition-steps.ts";
 export { impliedBy, defaultLineRole } from "./guess-line.ts";
+export { linesMentioned, linesNamed, type Mention } from "./lines-in-step.ts";
 export { defaultVersion, type DefaultVersionIssue } from "./default-version.ts";
 export { validateFormula, type FormulaIssue } from "./validate-formula.ts";
 export { cautionsOfKind, keepingOf, kindFromWords, defaultDensity, defaultPortionG } from "./kind-of-dish.ts";

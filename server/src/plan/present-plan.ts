@@ -41,7 +41,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         text: step?.text ?? "",
         doneWhen: step?.doneWhen ?? "",
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
-        lineIds: linesOfTask(info, dish.formula),
+        lineIds: linesOfTask(info, dish.formula, context.catalogue),
         load: loadWords(info, context),
         food,
         learned: learned && { cooks: learned.cooks, said: learned.said },
