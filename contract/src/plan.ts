@@ -123,6 +123,7 @@ export const PlanTask = z
     from: z.enum(timesFrom).meta({ description: "Where its minutes come from" }),
     lines: z.array(z.string()).meta({ description: "What is got ready in it, with its amount" }),
     lineIds: z.array(z.string()).readonly().optional(),
+    staysOn: z.boolean().optional().meta({ description: "Its pot stays on the fire for the next step" }),
     load: z.string().optional().meta({ description: "Which of several loads it is, in words" }),
     food: z
       .object({

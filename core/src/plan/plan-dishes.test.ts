@@ -2,7 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import { aWish, dip, grain, salad, toCook } from "../../test/dishes-to-plan.ts";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
-import { stepOf } from "../recipes/index.ts";
+import { stepOf, type Step } from "../recipes/index.ts";
 import { explainImpossible } from "./explain-impossible.ts";
 import {
   draftPlan,
@@ -12,6 +12,8 @@ import {
   type PlanSolved,
   type PlanWish,
 } from "./plan-dishes.ts";
+import { goesOnInPot } from "./same-pot.ts";
+import { taskWords } from "./task-words.ts";
 import { verifySchedule } from "./verify-schedule.ts";
 
 const asLongAsItTakes = { goOn: () => true };
@@ -28,6 +30,30 @@ function planned(
     problem.tasks.find(({ id }) => id === task)?.modes[0]?.minutes ?? Number.NaN;
   return { ...solved, at, end: (task) => at(task) + minutes(task) };
 }
+
+describe("a pot of the step before", () => {
+  const onHob = (text: string, more: Partial<Step> = {}) => stepOf(text, { tool: "hob", ...more });
+  it.each([
+    ["Soften the onions.", "Add the peppers and cook on.", true],
+    ["Boil the potatoes and drain.", "Fry the onions.", false],
+    ["Boil the potatoes.", "Drain, and mash over a low heat.", false],
+    ["Toast the seeds.", "Fry the onions in another pan.", false],
+    ["Soften the onions.", "Boil a large pot of water for the pasta.", false],
+    ["Fry the mushrooms and set them aside.", "Soften the onions.", false],
+    ["Soften the onions.", "Stir in the stock, simmer, then set aside to cool.", true],
+  ])("%s %s: %s", (before, next, isSame) => {
+    expect(goesOnInPot(onHob(before), onHob(next))).toBe(isSame);
+  });
+
+  it("is none where something waits, or what comes next is not on the hob", () => {
+    const waits = onHob("Soften the onions.", { wait: { leastMin: 5, mostMin: null } });
+    expect(goesOnInPot(waits, onHob("Add the peppers."))).toBe(false);
+    expect(goesOnInPot(onHob("Soften the onions."), stepOf("Add the peppers.", { tool: "oven" }))).toBe(
+      false,
+    );
+    expect(goesOnInPot(onHob("Soften the onions."), undefined)).toBe(false);
+  });
+});
 
 describe("what is got ready when", () => {
   const pot = aFormula(
@@ -58,6 +84,16 @@ describe("what is got ready when", () => {
   it("is got ready for the step that names it by any of its names, or its part, or all that is left", () => {
     expect([readyFor("onion"), readyFor("pepper"), readyFor("yog")]).toEqual([0, 1, 2]);
     expect([readyFor("tomato"), readyFor("parsley")]).toEqual([1, 1]);
+  });
+
+  it("goes on in one pot at once, which nobody takes off the fire in between", () => {
+    expect(at("pot/1/put-in") - end("pot/0/take-out")).toBeLessThanOrEqual(3);
+    const staying = [...infos.values()].filter(({ kind }) => kind === "take-out");
+    expect(staying.map(({ staysOn }) => staysOn)).toEqual([true, false]);
+    const [look, off] = staying.map(({ kind, tool, celsius, staysOn }) =>
+      taskWords({ kind, tool, celsius, staysOn, text: "", method: null, lines: [] }),
+    );
+    expect([look, off]).toEqual(["Look: the next step goes on in this pot", "Take off the hob"]);
   });
 
   it("is ready before it goes into the pot", () => {

@@ -18,6 +18,7 @@ import {
   type DishToCook,
   type Draft,
 } from "./cooking-task.ts";
+import { goesOnInPot } from "./same-pot.ts";
 import { preparationMin, type StepTimes } from "./step-times.ts";
 import { freshness, handling, warmUps } from "./tables/hand-times.ts";
 
@@ -54,6 +55,7 @@ export const infoOf = (
   lineIds: [],
   food: null,
   learned: null,
+  staysOn: false,
   load: null,
   ...more,
 });
@@ -120,11 +122,12 @@ export function cookedByItself(writing: Writing, timed: Timed, marked: Partial<C
       weight: freshness.cooking,
     },
   );
-  const takeOut = addTask(
-    draft,
-    infoOf(writing, timed, { kind: "take-out", minutes: exactly(handling.takeOutMin) }),
-    { uses: [hands], weight: 0 },
-  );
+  const staysOn = timed.index !== null && goesOnInPot(step, dish.formula.steps[timed.index + 1]);
+  const minutesOut = exactly(staysOn ? handling.lookMin : handling.takeOutMin);
+  const takeOut = addTask(draft, infoOf(writing, timed, { kind: "take-out", minutes: minutesOut, staysOn }), {
+    uses: [hands, ...(staysOn ? usesOf(step, 0) : [])],
+    weight: 0,
+  });
   if (step.tool === "oven") draft.ovens.push({ task: cooks, celsius: step.celsius });
   // A tray is filled while the oven heats; what goes into water waits until it boils.
   warmUp(writing, timed, step.tool === "oven" ? cooks : putIn);

@@ -10,6 +10,8 @@ export type SpokenTask = {
   readonly text: string;
   readonly method: string | null;
   readonly lines: readonly string[];
+  /** Its pot stays on the fire for the next step. */
+  readonly staysOn?: boolean | undefined;
   /** "load 2 of 3, 240 g", where it is one of several; "" else. */
   readonly load?: string | undefined;
 };
@@ -19,7 +21,8 @@ const heating = ({ tool, celsius }: SpokenTask): string => {
   return tool === "grill" ? "Heat the grill" : "Bring the water to the boil";
 };
 
-const takingOut = ({ tool }: SpokenTask): string => {
+const takingOut = ({ tool, staysOn }: SpokenTask): string => {
+  if (staysOn) return "Look: the next step goes on in this pot";
   if (tool === "fridge") return "Take out of the fridge";
   if (tool === "hob") return "Take off the hob";
   return tool === "grill" ? "Take off the grill" : "Take out of the oven";

@@ -13,6 +13,7 @@ import {
   type Timed,
   type Writing,
 } from "./step-tasks.ts";
+import { goesOnInPot } from "./same-pot.ts";
 import { stepTimes } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
 import {
@@ -120,10 +121,11 @@ function toTheTable(writing: Writing, last: Timed, ends: Ends): void {
 
 /**
  * Between two steps: as long as the recipe lets it stand, and long enough for what is hot before a closed machine. What
- * goes on in one machine goes on at once, so that no other dish comes between.
+ * goes on in one machine or one pot goes on at once, so that no other dish comes between.
  */
 function waitBetween(before: Timed, next: Timed): { least: number; most: number | null } {
   const { wait } = before.step;
+  if (goesOnInPot(before.step, next.step)) return { least: 0, most: 3 };
   if (!wait && isMachine(before.step.tool) && before.step.tool === next.step.tool)
     return { least: 0, most: 5 };
   const isTooHot = isHot(before.step.tool) && isMachine(next.step.tool);

@@ -126,11 +126,10 @@ const isAnothers = (run: Run, runs: readonly Run[]): boolean =>
   });
 
 /** "Salt and pepper" is the spice, where there is one. */
-const asSeasoning = (run: Run, runs: readonly Run[], said: readonly Said[], catalogue: Catalogue): boolean =>
+const isSeasoning = (run: Run, said: readonly Said[], spices: readonly Run[]): boolean =>
   said[run.from - 1]?.word === "and" &&
   said[run.from - 2]?.word === "salt" &&
-  !isSpice(run.line, catalogue) &&
-  runs.some((other) => isSpice(other.line, catalogue) && isOverlapping(run, other));
+  spices.some((spice) => spice.line !== run.line && isOverlapping(run, spice));
 
 /**
  * Where the words of a step first speak of each line: by its food's name in any number or language of the tables, by a word of
@@ -140,7 +139,8 @@ const asSeasoning = (run: Run, runs: readonly Run[], said: readonly Said[], cata
 export function linesMentioned(text: string, lines: readonly Line[], catalogue: Catalogue): Mention[] {
   const said = saidIn(text);
   const runs = lines.flatMap((line) => runsOf(line, said, catalogue));
-  const own = runs.filter((run) => !isAnothers(run, runs) && !asSeasoning(run, runs, said, catalogue));
+  const spices = runs.filter(({ line }) => isSpice(line, catalogue));
+  const own = runs.filter((run) => !isAnothers(run, runs) && !isSeasoning(run, said, spices));
   return lines.flatMap((line) => {
     const of = own.filter((run) => run.line === line);
     const named = of.filter(({ sure }) => sure > 1);

@@ -33,7 +33,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
     if (!dish) return [];
     const step = info.step === null ? undefined : dish.formula.steps[info.step];
     const lines = dish.formula.lines.filter((line) => info.lineIds.includes(line.id));
-    const { id, kind, tool, celsius, minutes, from, method, food, learned } = info;
+    const { id, kind, tool, celsius, minutes, from, method, food, learned, staysOn } = info;
     return [
       {
         ...{ id, kind, tool, celsius, minutes, from, method, dish: dish.id, dishName: dish.formula.name },
@@ -44,6 +44,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         lineIds: linesOfTask(info, dish.formula, context.catalogue),
         load: loadWords(info, context),
         food,
+        staysOn,
         learned: learned && { cooks: learned.cooks, said: learned.said },
       },
     ];

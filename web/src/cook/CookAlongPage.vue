@@ -166,6 +166,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
               :key="task.id"
               :timer="timer"
               :task="task"
+              :ending="tasks.get(timer.endedBy ?? '')"
               :letter="letterOf(task.dish)"
               :now="now"
               @ended="endTimer(task, timer.endedBy)"

@@ -5,11 +5,18 @@ import Button from "primevue/button";
 import { computed } from "vue";
 import DishTag from "../plan/DishTag.vue";
 import { showClock } from "../ui/dates.ts";
-import { timerWords } from "./cook-words.ts";
+import { endingWords, timerWords } from "./cook-words.ts";
 import { countdown } from "./use-alarms.ts";
 
 /** Something that runs by itself: how long still, when it may be done, and what to say when it is looked at. */
-const props = defineProps<{ timer: Timer; task: PlanTask; letter: string; now: number }>();
+const props = defineProps<{
+  timer: Timer;
+  task: PlanTask;
+  /** By which its end is said; undefined of what is over by itself. */
+  ending: PlanTask | undefined;
+  letter: string;
+  now: number;
+}>();
 const emit = defineEmits<{ ended: []; notYet: [minutes: number] }>();
 const left = computed(() => countdown(props.timer, props.now));
 const clock = (at: number): string => showClock(new Date(at));
@@ -38,7 +45,7 @@ const window = computed(() => {
     </p>
     <div class="acts">
       <Button
-        :label="timer.endedBy ? 'Done, taken out' : 'Done'"
+        :label="endingWords(ending)"
         :severity="timer.stage === 'running' ? 'secondary' : undefined"
         data-testid="timer-done"
         @click="emit('ended')"

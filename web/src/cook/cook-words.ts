@@ -19,6 +19,12 @@ export const timerWords = (task: PlanTask): string => {
   return task.text === "" ? taskWords({ ...task, kind: "put-in" }) : task.text;
 };
 
+/** What it is to say that something is done: it is taken out, or goes on where it is. */
+export function endingWords(ending: Pick<PlanTask, "staysOn"> | undefined): string {
+  if (!ending) return "Done";
+  return ending.staysOn ? "Done, on with the next step" : "Done, taken out";
+}
+
 /** "8 min late", of a table that is later than it was to be; "" where it is not. */
 export function lateWords(tableAt: number, wanted: number): string {
   const minutes = Math.round((tableAt - wanted) / 60_000);
