@@ -109,6 +109,23 @@ test("minutes are typed over in place, and the plan starts earlier", async ({ pa
   await expect(page.getByTestId("start-at")).not.toHaveText(before ?? "");
 });
 
+test("a step is done another way, by hand or because there is no oven, and saved so", async ({ page }) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  const roast = rows(page).filter({ hasText: "Roast the squash" });
+  await roast.getByTestId("other-way").click();
+  await expect(rows(page).filter({ hasText: /Grill the squash in slabs/ })).toBeVisible();
+  await expect(rows(page).filter({ hasText: "Heat the oven" })).toHaveCount(0);
+  await rows(page)
+    .filter({ hasText: /Grill the squash/ })
+    .getByTestId("other-way")
+    .click();
+  await expect(rows(page).filter({ hasText: "Heat the oven" })).toBeVisible();
+
+  await page.reload();
+  await page.goto("/plan");
+  await expect(rows(page).filter({ hasText: "Heat the oven" })).toBeVisible();
+});
+
 test("what is chosen survives a reload; a wrong time says so and loses nothing", async ({ page }) => {
   await planOf(page, "kohlrabi-and-fennel-slaw");
   await page.locator("#plan-time").fill("25:00");

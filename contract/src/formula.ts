@@ -53,7 +53,7 @@ const FormulaLine = z
   })
   .meta({ id: "FormulaLine" });
 
-export const Step = z
+const StepWay = z
   .object({
     text: z.string().trim().min(1).max(500),
     activeMin: Minutes.nullable().default(null),
@@ -72,7 +72,16 @@ export const Step = z
     setAside: z.boolean().default(false),
     tasteCold: z.boolean().default(false),
   })
-  .meta({ id: "FormulaStep" });
+  .meta({ id: "StepWay" });
+
+export const Step = StepWay.extend({
+  otherWays: z
+    .array(StepWay)
+    .max(4)
+    .readonly()
+    .optional()
+    .meta({ description: "Other ways to do the same: a plan may take any of them" }),
+}).meta({ id: "FormulaStep" });
 
 const Makes = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("mass"), grams: LineGrams }),

@@ -11,6 +11,7 @@ const TimeOfDay = z
 const DishKey = z.string().regex(/^[a-z0-9-]{1,40}$/);
 const TaskId = z.string().min(1).max(80);
 const StepNumber = z.int().min(0).max(119);
+const Way = z.int().min(0).max(4);
 const Minutes = z.int().min(0).max(1440);
 const MinuteRange = z.object({ low: Minutes, high: Minutes });
 
@@ -23,6 +24,13 @@ export const PlanWish = z
           recipeId: z.string().min(1).max(60),
           batches: z.number().positive().max(50).default(1),
           isMade: z.boolean().default(false).meta({ description: "Made earlier: it is only taken out" }),
+          ways: z
+            .array(z.object({ step: StepNumber, way: Way }))
+            .max(120)
+            .default([])
+            .meta({
+              description: "In which way the cook does a step: 0 as written, else another of its ways",
+            }),
         }),
       )
       .min(1)
@@ -123,6 +131,8 @@ export const PlanTask = z
     from: z.enum(timesFrom).meta({ description: "Where its minutes come from" }),
     lines: z.array(z.string()).meta({ description: "What is got ready in it, with its amount" }),
     lineIds: z.array(z.string()).readonly().optional(),
+    way: z.int().optional().meta({ description: "In which of its ways the step is done" }),
+    ways: z.array(z.string()).optional().meta({ description: "All ways of the step, as written first" }),
     staysOn: z.boolean().optional().meta({ description: "Its pot stays on the fire for the next step" }),
     load: z.string().optional().meta({ description: "Which of several loads it is, in words" }),
     food: z
@@ -151,6 +161,12 @@ export const PlanDraft = z
     asked: z
       .array(z.object({ dish: z.string(), dishName: z.string(), step: z.int(), text: z.string() }))
       .meta({ description: "Steps that heat and say no time, of food that the tables have none for" }),
+    ways: z
+      .array(z.object({ dish: z.string(), step: z.int(), way: z.int() }))
+      .default([])
+      .meta({
+        description: "Steps that are done in another way than written, since the plan does not fit else",
+      }),
   })
   .meta({ id: "PlanDraft" });
 
@@ -181,6 +197,14 @@ const Remedy = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("another-cook") }),
   z.object({ kind: z.literal("without"), dish: z.string() }),
   z.object({ kind: z.literal("set-free"), task: z.string() }),
+  z.object({
+    kind: z.literal("other-way"),
+    dish: z.string(),
+    step: z.int(),
+    way: z.int(),
+    text: z.string().meta({ description: "The words of that way" }),
+    startAt: Instant.meta({ description: "When it has to be begun then" }),
+  }),
 ]);
 
 export const PlanExplained = z

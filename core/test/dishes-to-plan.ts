@@ -30,7 +30,7 @@ export const grain = aFormula(
 );
 
 export const toCook = (id: string, formula: Formula, extra: Partial<DishToCook> = {}): DishToCook => ({
-  ...{ id, formula, batches: 1, times: new Map(), lessons: [], isMade: false },
+  ...{ id, formula, batches: 1, times: new Map(), ways: new Map(), lessons: [], isMade: false },
   ...extra,
 });
 

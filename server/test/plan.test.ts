@@ -91,6 +91,54 @@ describe("planning", () => {
   });
 });
 
+describe("a step with another way", () => {
+  const noOven = { trays: 0, rings: 4, hasGrill: true };
+  const grill = { dish: "dip", step: 0, way: 1 };
+
+  it("is done as written where that fits, with the other way beside it", async () => {
+    const { body } = await solve();
+    expect(body.ways).toEqual([]);
+    const putIn = body.tasks.find(({ id }) => id === "dip/0/put-in");
+    expect([putIn?.way, putIn?.ways?.length]).toEqual([0, 2]);
+  });
+
+  it("is done the other way where there is no oven, and is kept and cooked so", async () => {
+    const { body } = await solve({ places: noOven });
+    expect(body.ways).toEqual([grill]);
+    const work = body.tasks.find(({ dish, step, way }) => dish === "dip" && step === 0 && way === 1);
+    expect(work).toMatchObject({ tool: "grill" });
+    expect(work?.text).toMatch(/^Grill the squash/);
+    const id = randomUUID();
+    const dishes = [{ ...dip, ways: [{ step: 0, way: 1 }] }, leaves];
+    const { from, schedule } = body;
+    const wish = { ...asked({ places: noOven, dishes }), id, from, schedule };
+    expect((await wren.call("savePlan", { body: wish })).status).toBe(201);
+    // Nobody chooses anew when a plan is kept: as written it would be another one.
+    const unsaid = { ...wish, id: randomUUID(), dishes: [dip, leaves] };
+    expect((await wren.call("savePlan", { body: unsaid })).problem.code).toBe("plan-outdated");
+    const kept = (await wren.call("getPlan", { params: { id } })).body;
+    expect(kept.tasks.some(({ tool }) => tool === "oven")).toBe(false);
+  });
+
+  it("stays as the cook chose it; what would help is the other way, with its hour", async () => {
+    const asWritten = [{ ...dip, ways: [{ step: 0, way: 0 }] }];
+    const soon = { dishes: asWritten, tableAt: inMinutes(130) };
+    expect((await solve(soon)).problem.code).toBe("plan-impossible");
+    const { remedies } = (await explain(soon)).body;
+    const other = remedies.find((one) => one.kind === "other-way");
+    expect(other).toMatchObject(grill);
+    const done = await solve({ ...soon, dishes: [{ ...dip, ways: [{ step: 0, way: 1 }] }] });
+    expect(other?.kind === "other-way" && other.startAt).toBe(done.body.schedule.startAt);
+    // Left open, the plan takes it.
+    expect((await solve({ ...soon, dishes: [dip] })).body.ways).toEqual([grill]);
+  });
+
+  it("that is not there is done as written", async () => {
+    const { body } = await solve({ dishes: [{ ...dip, ways: [{ step: 0, way: 4 }] }] });
+    expect(body.tasks.find(({ id }) => id === "dip/0/by-itself")).toMatchObject({ tool: "oven" });
+  });
+});
+
 describe("what cannot be", () => {
   it("is explained, and a remedy that is offered then works", async () => {
     const early = { tableAt: inMinutes(60) };
@@ -228,7 +276,7 @@ describe("a saved plan", () => {
 /** What is asked for, spelt out: what the schema fills in is the same as leaving it out. */
 it("fills in one cook and an ordinary kitchen", async () => {
   const spelt: PlanWish = {
-    dishes: [{ ...dip, batches: 1, isMade: false }],
+    dishes: [{ ...dip, batches: 1, isMade: false, ways: [] }],
     tableAt: inMinutes(480),
     ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },
     places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },

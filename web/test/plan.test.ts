@@ -7,17 +7,21 @@ import {
   freshKey,
   letterAt,
   nextPlan,
+  takeWay,
   typedTime,
   wishOfForm,
   withFixed,
   withTimes,
+  withWaysTaken,
 } from "../src/plan/plan-form.ts";
 import {
   clashWords,
   givenMinutes,
   lanesOf,
   minuteWords,
+  otherWaysOf,
   remedyWords,
+  takenWords,
   tooEarlyWords,
 } from "../src/plan/plan-words.ts";
 import { timedTasks } from "../src/plan/use-plan.ts";
@@ -43,7 +47,7 @@ describe("the form of a plan", () => {
     expect(typedTime(text)).toBe(time);
   });
 
-  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2, isMade: false };
+  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2, isMade: false, ways: [] };
 
   it("asks for nothing before there is a dish and a time", () => {
     const form = emptyPlan("one", "2026-11-30");
@@ -75,6 +79,29 @@ describe("the form of a plan", () => {
     const saved: SavedPlan = { ...{ id: "one", from: wish.tableAt, problem }, wish, schedule, tasks };
     const zone = { dayOf: (at: string) => at.slice(0, 10), timeOf: (at: string) => at.slice(11, 16) };
     expect(formOfPlan(saved, zone)).toEqual(form);
+  });
+
+  it("does a step another way: what was given or fixed for the way before is gone, what the plan took is kept", () => {
+    const times = [0, 1].map((step) => ({ dish: "dip", step, workMin: 3, byItself: null }));
+    const fixed = ["dip/0/put-in", "dip/1/work", "dip-2/0/work"].map((task) => ({ task, at: "now" }));
+    const form = { ...emptyPlan("one", "2026-11-30"), dishes: [{ ...chosen }], times, fixed };
+    takeWay(form, { dish: "dip", step: 0, way: 1 });
+    takeWay(form, { dish: "dip", step: 0, way: 2 });
+    takeWay(form, { dish: "gone", step: 0, way: 1 });
+    expect(form.dishes[0]?.ways).toEqual([{ step: 0, way: 2 }]);
+    expect([form.times.map(({ step }) => step), form.fixed.map(({ task }) => task)]).toEqual([
+      [1],
+      ["dip/1/work", "dip-2/0/work"],
+    ]);
+    const wish = wishOfForm(form, "UTC");
+    const taken = [
+      { dish: "dip", step: 1, way: 1 },
+      { dish: "other", step: 0, way: 1 },
+    ];
+    expect(wish && withWaysTaken(wish, taken).dishes[0]?.ways).toEqual([
+      { step: 0, way: 2 },
+      { step: 1, way: 1 },
+    ]);
   });
 
   it("gives each dish a key of its own, fit for a task's name", () => {
@@ -233,5 +260,22 @@ describe("what a plan says", () => {
       byItself: { low: 28, high: 40 },
     });
     expect(givenMinutes(aTask("x", { step: null }), 9, tasks)).toBeUndefined();
+  });
+});
+
+describe("the other ways of a step", () => {
+  const grilled = aTask("dip/0/work", { way: 1, ways: ["Roast.", "Grill."], text: "Grill." });
+
+  it("stand beside its work, and not beside what else belongs to it", () => {
+    expect(otherWaysOf(grilled)).toEqual([{ way: 0, text: "Roast." }]);
+    expect(otherWaysOf({ ...grilled, kind: "by-itself" })).toEqual([]);
+    expect(otherWaysOf(aTask("dip/1/work"))).toEqual([]);
+  });
+
+  it("are said where the plan took one", () => {
+    expect(takenWords({ ways: [], tasks: [grilled] })).toBe("");
+    expect(takenWords({ ways: [{ dish: "dip", step: 0, way: 1 }], tasks: [grilled] })).toBe(
+      "As written it doesn't fit, so this is planned another way. A dish: “Grill.”",
+    );
   });
 });

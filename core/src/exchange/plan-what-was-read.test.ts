@@ -29,7 +29,9 @@ describe("recipes as strangers wrote them", () => {
   it.each(formulas)("%s can be planned from the first minute that has room for it", (_, formula) => {
     const wish: PlanWish = {
       ...{ tableAt: 0, cooks: 1, away: [], fixed: [] },
-      dishes: [{ id: "dish", formula, batches: 1, times: new Map(), lessons: [], isMade: false }],
+      dishes: [
+        { id: "dish", formula, batches: 1, times: new Map(), ways: new Map(), lessons: [], isMade: false },
+      ],
       places: { trays: 4, rings: 4, hasGrill: true, hasOven: true, isCharcoal: false, shelves: 4 },
     };
     const earliest = earliestTable(wish, catalogue, whenever) ?? Number.NaN;

@@ -9,6 +9,7 @@ import {
 import { nameOnceCooked } from "../forms/index.ts";
 import { trimmedDecimals } from "../measure/index.ts";
 import {
+  textWithWays,
   dietsOf,
   writtenIngredients,
   type Diet,
@@ -170,7 +171,9 @@ export function recipeJson(formula: Formula, writer: RecipeWriter, image?: strin
       ]),
       ...formula.unread,
     ],
-    recipeInstructions: formula.steps.map((step) => ({ "@type": "HowToStep", text: step.text }) as const),
+    recipeInstructions: formula.steps.map(
+      (step) => ({ "@type": "HowToStep", text: textWithWays(step) }) as const,
+    ),
   } as const;
 }
 
@@ -182,7 +185,7 @@ export function recipeMarkdown(formula: Formula, writer: RecipeWriter): string {
     ...lines.map((line) => `- ${lineText(line, writer)}`),
   ]);
   const unread = formula.unread.map((text) => `- ${text}`);
-  const steps = formula.steps.map((step, i) => `${i + 1}. ${step.text}`);
+  const steps = formula.steps.map((step, i) => `${i + 1}. ${textWithWays(step)}`);
   return [
     `# ${formula.name}`,
     "",

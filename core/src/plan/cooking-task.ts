@@ -11,6 +11,8 @@ export type DishToCook = {
   readonly times: ReadonlyMap<number, Pick<StepTimes, "workMin" | "byItself">>;
   /** What cooking really took in this kitchen, oldest first. */
   readonly lessons: readonly CookTime[];
+  /** Steps that are done in another way than is written, by their number: which of `waysOfStep`. */
+  readonly ways: ReadonlyMap<number, number>;
   /** It was made earlier, and is only taken out. */
   readonly isMade: boolean;
 };

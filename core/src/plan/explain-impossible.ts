@@ -1,4 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
+import { beginsAt, inChosenWay, waysLeft, type ChosenWay } from "./choose-ways.ts";
 import { draftPlan, earliestTable, type PlanWish } from "./plan-dishes.ts";
 import { reverseTime } from "./reverse-time.ts";
 import type { Limits } from "./search.ts";
@@ -17,7 +18,8 @@ export type Remedy =
   | { readonly kind: "earlier-home"; readonly minutes: number }
   | { readonly kind: "another-cook" }
   | { readonly kind: "without"; readonly dish: string }
-  | { readonly kind: "set-free"; readonly task: string };
+  | { readonly kind: "set-free"; readonly task: string }
+  | ({ readonly kind: "other-way"; readonly startAt: number } & ChosenWay);
 
 export type Explanation = {
   /** No fewer than these clash: with any one of them gone it would be possible. */
@@ -86,6 +88,15 @@ function earlierHome(wish: PlanWish, catalogue: Catalogue, limits: Limits): Reme
   return [];
 }
 
+/** Steps whose other way makes it possible, and when one would have to start then: the latest first. */
+function otherWays(wish: PlanWish, catalogue: Catalogue, limits: Limits): Remedy[] {
+  const possible = waysLeft(wish).flatMap((way) => {
+    const startAt = beginsAt(inChosenWay(wish, way), catalogue, limits) ?? null;
+    return startAt === null ? [] : [{ kind: "other-way" as const, startAt, ...way }];
+  });
+  return possible.sort((a, b) => b.startAt - a.startAt);
+}
+
 /** Why a wish cannot be, and the smallest changes that make it so. Only what was tried and found possible is offered. */
 export function explainImpossible(wish: PlanWish, catalogue: Catalogue, limits: Limits): Explanation {
   const can = (less: PlanWish): boolean => isPossible(less, catalogue, limits) === true;
@@ -93,6 +104,7 @@ export function explainImpossible(wish: PlanWish, catalogue: Catalogue, limits: 
   const clash = leastClash(wish, catalogue, limits);
   const remedies: Remedy[] = [
     ...(later === null ? [] : [{ kind: "later", tableAt: later } as const]),
+    ...otherWays(wish, catalogue, limits),
     ...earlierHome(wish, catalogue, limits),
     ...wish.fixed
       .filter(({ task }) => can(without(wish, { kind: "fixed", task })))

@@ -6,6 +6,7 @@ export {
   type DishToCook,
   type TaskKind,
 } from "./cooking-task.ts";
+export { chooseWays, inChosenWay, type ChosenWay } from "./choose-ways.ts";
 export { learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
 export { explainImpossible, type Clash, type Explanation, type Remedy } from "./explain-impossible.ts";
 export {

@@ -1,5 +1,13 @@
 import { wordsOf, type Catalogue } from "../catalogue/index.ts";
-import { isHot, linesNamed, stepOf, writtenFiller, type Formula, type Line } from "../recipes/index.ts";
+import {
+  inWays,
+  isHot,
+  linesNamed,
+  stepOf,
+  writtenFiller,
+  type Formula,
+  type Line,
+} from "../recipes/index.ts";
 import { addTask, follow, type CookingPlaces, type DishToCook, type Draft } from "./cooking-task.ts";
 import {
   cookedByItself,
@@ -151,9 +159,10 @@ function takeOut(writing: Writing): MissingTime[] {
  */
 export function addDish(
   draft: Draft,
-  dish: DishToCook,
+  asked: DishToCook,
   kitchen: { readonly catalogue: Catalogue; readonly places: CookingPlaces },
 ): MissingTime[] {
+  const dish = { ...asked, formula: inWays(asked.formula, asked.ways) };
   const writing = { dish, draft, ...kitchen };
   if (dish.isMade) return takeOut(writing);
   const missing: MissingTime[] = [];

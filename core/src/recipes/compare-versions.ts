@@ -1,4 +1,5 @@
 import type { Formula, Line } from "./formula.ts";
+import { textWithWays } from "./other-ways.ts";
 
 export type LineChange = {
   readonly lineId: string;
@@ -47,7 +48,7 @@ export function compareVersions(before: Formula, after: Formula): VersionChanges
   const added = after.lines
     .filter((line) => !then.has(line.id))
     .map((line): LineChange => ({ lineId: line.id, kind: "added", before: null, after: line, fields: [] }));
-  const texts = (formula: Formula): string[] => formula.steps.map((step) => step.text);
+  const texts = (formula: Formula): string[] => formula.steps.map(textWithWays);
   return {
     head: changedFields(before, after, ["id", "lines", "steps"]),
     lines: [...kept, ...added],

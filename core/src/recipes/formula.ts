@@ -111,10 +111,10 @@ export type StepTool = (typeof stepTools)[number];
 export type Minutes = { readonly low: number; readonly high: number };
 
 /**
- * One step, with all that scheduling needs and the recipe tells; null where it does not. `activeMin` keeps the hands
+ * One way to do a step, with all that scheduling needs and the recipe tells; null where it does not. `activeMin` keeps the hands
  * busy, `passiveMin` runs by itself. `wait` is how long the result must, and may, stand before the next step.
  */
-export type Step = {
+export type StepWay = {
   readonly text: string;
   readonly activeMin: number | null;
   readonly passiveMin: Minutes | null;
@@ -133,6 +133,9 @@ export type Step = {
   readonly setAside: boolean;
   readonly tasteCold: boolean;
 };
+
+/** A step as it is written, with other ways to do the same (over a flame, halved): a plan may take any of them. */
+export type Step = StepWay & { readonly otherWays?: readonly StepWay[] | undefined };
 
 /** Keeping subjects by place; a place that is null is never offered for this dish. */
 export type FormulaKeeping = { readonly fridge: string | null; readonly freezer: string | null };

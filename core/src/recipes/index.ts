@@ -50,7 +50,9 @@ export {
   type Role,
   type Step,
   type StepTool,
+  type StepWay,
 } from "./formula.ts";
+export { inWays, textWithWays, waysOfStep, waysSaid, waysUnsaid } from "./other-ways.ts";
 export { additionSteps, type HeldBack } from "./addition-steps.ts";
 export { impliedBy, defaultLineRole } from "./guess-line.ts";
 export { linesMentioned, linesNamed, type Mention } from "./lines-in-step.ts";

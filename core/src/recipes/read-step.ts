@@ -1,5 +1,6 @@
 import { translate, type Lexicon } from "../languages/index.ts";
-import { stepOf, type Step } from "./formula.ts";
+import { stepOf, type Step, type StepWay } from "./formula.ts";
+import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { checkEvery, minutesIn, timesIn } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
@@ -27,7 +28,14 @@ const isWarmUp = (text: string): boolean =>
  * @example readStep("Roast at 200 °C for 25–30 minutes until the edges brown, turning every 10 minutes.")
  */
 export function readStep(text: string, lexicon?: Lexicon): Step {
-  const english = lexicon ? translate(text, lexicon).text : text;
+  if (lexicon) return readWay(translate(text, lexicon).text, text);
+  const [written = text, ...others] = waysSaid(text);
+  const read = readWay(written, text);
+  return others.length === 0 ? read : { ...read, otherWays: others.map((way) => readWay(way, way)) };
+}
+
+/** What English words say of one way; `text` is how it is written. */
+function readWay(english: string, text: string): StepWay {
   const tool = isWarmUp(english) ? "oven" : toolIn(english);
   const checkEveryMin = checkEvery(english);
   const minutes = minutesIn(

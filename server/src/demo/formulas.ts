@@ -160,7 +160,11 @@ export const demoFormulas: readonly Formula[] = [
     steps: stepsOf(
       [
         "Roast the squash at 210 °C for 28–40 minutes until brown and floury, turn every 12 minutes.",
-        { warmUpMin: 12, trayShare: 1 },
+        {
+          warmUpMin: 12,
+          trayShare: 1,
+          otherWays: stepsOf("Grill the squash in slabs for 16–20 minutes until soft, turning often."),
+        },
       ],
       ["Let it cool, then run with the rest in the processor.", { load: { leastG: 200, mostG: 900 } }],
       ["Chill for an hour; taste again cold.", { wait: { leastMin: 60, mostMin: null }, passiveMin: null }],

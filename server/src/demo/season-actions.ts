@@ -205,6 +205,7 @@ export async function planEvening(
       recipeId,
       batches: 1,
       isMade: false,
+      ways: [],
     })),
     tableAt: instantAt(day, time, context.session.kitchen.timeZone).toISOString(),
     ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },

@@ -1,28 +1,37 @@
 import { accept, refuse } from "@apron/core/measure";
+import { waysOfStep } from "@apron/core/recipes";
 import {
+  chooseWays,
   draftPlan as draft,
   explainImpossible,
+  inChosenWay,
   lackingPlace,
   solvePlan as solve,
+  type ChosenWay,
   type Drafted,
   type Limits,
   type PlanWish as CoreWish,
   type Remedy,
 } from "@apron/core/plan";
-import type { PlanExplained, PlanWish } from "@apron/contract";
+import type { PlanDraft, PlanExplained, PlanWish } from "@apron/contract";
 import { refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { presentDraft, presentSchedule } from "./present-plan.ts";
 import { instantOf, thisMinute, wishOf } from "./wish-of.ts";
 
-/** As long as one request may take; a search asks often enough. */
+/**
+ * As much as one request may compute; a search asks often enough. It is time of the processor, not of the clock: where others
+ * keep the machine busy a plan takes longer, and is found all the same.
+ */
 function untilLate({ searchMs }: RequestContext): Limits {
-  const end = performance.now() + searchMs;
-  return { goOn: () => performance.now() < end };
+  const since = process.cpuUsage();
+  return { goOn: () => process.cpuUsage(since).user < searchMs * 1000 };
 }
 
 type Made = {
   readonly plan: Drafted;
+  /** Steps done in another way than asked, since it does not fit else. */
+  readonly ways: readonly ChosenWay[];
   readonly wish: CoreWish;
   readonly from: Date;
   readonly context: RequestContext;
@@ -31,22 +40,29 @@ type Made = {
 /** A wish drafted from this minute on; refused where the kitchen lacks a place for something in it. */
 async function drafted(body: PlanWish, context: RequestContext): Promise<Answer<Made>> {
   const from = thisMinute(context.now);
-  const wish = await wishOf(body, from, context);
-  if (!wish.ok) return wish;
-  const plan = draft(wish.value, wish.value.tableAt, context.catalogue);
+  const asked = await wishOf(body, from, context);
+  if (!asked.ok) return asked;
+  const ways = chooseWays(asked.value, context.catalogue, untilLate(context)) ?? [];
+  const wish = ways.reduce(inChosenWay, asked.value);
+  const plan = draft(wish, wish.tableAt, context.catalogue);
   const lacking = lackingPlace(plan);
   if (lacking) {
-    const dishName = wish.value.dishes.find(({ id }) => id === lacking.dish)?.formula.name ?? "";
+    const dishName = wish.dishes.find(({ id }) => id === lacking.dish)?.formula.name ?? "";
     const measurements = { tool: lacking.tool, dishName };
     return refuse({ status: 422, code: "plan-no-place", field: "places", measurements });
   }
-  return accept({ plan, wish: wish.value, from, context });
+  return accept({ plan, ways, wish, from, context });
 }
+
+const presentMade = (made: Made): PlanDraft => ({
+  ...presentDraft(made.plan, made),
+  ways: [...made.ways],
+});
 
 /** Dishes and an hour as a problem for the browser to solve. Changes nothing. */
 export const draftPlan: UseCase<"draftPlan"> = async ({ body }, context) => {
   const made = await drafted(body, context);
-  return made.ok ? accept(presentDraft(made.value.plan, made.value)) : made;
+  return made.ok ? accept(presentMade(made.value)) : made;
 };
 
 /** The whole plan for who has no browser: exact where a third of a second allows. */
@@ -57,11 +73,21 @@ export const solvePlan: UseCase<"solvePlan"> = async ({ body }, context) => {
   const solved = solve(plan.problem, wish.tableAt, untilLate(context));
   if (solved === "gave-up") return refuseWith({ code: "plan-gave-up" }, "dishes");
   if (!solved) return refuseWith({ code: "plan-impossible" }, "tableAt");
-  return accept({ ...presentDraft(plan, made.value), schedule: presentSchedule(solved, from) });
+  return accept({ ...presentMade(made.value), schedule: presentSchedule(solved, from) });
 };
 
-function presentRemedy(remedy: Remedy, { homeAt }: PlanWish, from: Date): PlanExplained["remedies"][number] {
+function presentRemedy(
+  remedy: Remedy,
+  { homeAt }: PlanWish,
+  { wish, from }: Made,
+): PlanExplained["remedies"][number] {
   if (remedy.kind === "later") return { kind: "later", tableAt: instantOf(from, remedy.tableAt) };
+  if (remedy.kind === "other-way") {
+    const { dish, step, way, startAt } = remedy;
+    const written = wish.dishes.find(({ id }) => id === dish)?.formula.steps[step];
+    const text = (written && waysOfStep(written)[way]?.text) ?? "";
+    return { kind: "other-way", dish, step, way, text, startAt: instantOf(from, startAt) };
+  }
   if (remedy.kind !== "earlier-home") return remedy;
   return { kind: "earlier-home", homeAt: instantOf(new Date(homeAt ?? from), -remedy.minutes) };
 }
@@ -70,7 +96,7 @@ function presentRemedy(remedy: Remedy, { homeAt }: PlanWish, from: Date): PlanEx
 export const explainPlan: UseCase<"explainPlan"> = async ({ body }, context) => {
   const made = await drafted(body, context);
   if (!made.ok) return made;
-  const { plan, wish, from } = made.value;
+  const { plan, wish } = made.value;
   const limits = untilLate(context);
   const solved = solve(plan.problem, wish.tableAt, limits);
   if (solved) return accept({ isPossible: solved !== "gave-up", clash: [], remedies: [] });
@@ -78,6 +104,6 @@ export const explainPlan: UseCase<"explainPlan"> = async ({ body }, context) => 
   return accept({
     isPossible: false,
     clash: [...clash],
-    remedies: remedies.map((remedy) => presentRemedy(remedy, body, from)),
+    remedies: remedies.map((remedy) => presentRemedy(remedy, body, made.value)),
   });
 };

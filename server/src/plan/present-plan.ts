@@ -3,11 +3,12 @@ import { showGrams } from "@apron/core/measure";
 import {
   linesOfTask,
   type CookingTask,
+  type DishToCook,
   type Drafted,
   type PlanSolved,
   type PlanWish,
 } from "@apron/core/plan";
-import { writtenFiller, type Line } from "@apron/core/recipes";
+import { inWays, waysOfStep, writtenFiller, type Line } from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { instantOf } from "./wish-of.ts";
@@ -26,12 +27,22 @@ function loadWords({ load }: CookingTask, { session }: RequestContext): string {
   return load ? `load ${load.number} of ${load.of}, ${showGrams(load.grams, { system, locale })}` : "";
 }
 
+/** All ways of a task's step and which it is; nothing where there is but one. */
+function wayOf({ step }: CookingTask, { formula, ways }: DishToCook): Pick<PlanTask, "way" | "ways"> {
+  const written = step === null ? undefined : formula.steps[step];
+  if (step === null || !written?.otherWays?.length) return {};
+  const texts = waysOfStep(written).map(({ text }) => text);
+  const way = ways.get(step) ?? 0;
+  return { way: way < texts.length ? way : 0, ways: texts };
+}
+
 /** What each task is to the cook: its step's words, its dish, what is got ready in it. */
 function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask[] {
   return [...infos.values()].flatMap((info) => {
     const dish = wish.dishes.find(({ id }) => id === info.dish);
     if (!dish) return [];
-    const step = info.step === null ? undefined : dish.formula.steps[info.step];
+    const formula = inWays(dish.formula, dish.ways);
+    const step = info.step === null ? undefined : formula.steps[info.step];
     const lines = dish.formula.lines.filter((line) => info.lineIds.includes(line.id));
     const { id, kind, tool, celsius, minutes, from, method, food, learned, staysOn } = info;
     return [
@@ -41,10 +52,11 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         text: step?.text ?? "",
         doneWhen: step?.doneWhen ?? "",
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
-        lineIds: linesOfTask(info, dish.formula, context.catalogue),
+        lineIds: linesOfTask(info, formula, context.catalogue),
         load: loadWords(info, context),
         food,
         staysOn,
+        ...wayOf(info, dish),
         learned: learned && { cooks: learned.cooks, said: learned.said },
       },
     ];
@@ -68,6 +80,7 @@ export function presentDraft(drafted: Drafted, planning: Planning): PlanDraft {
     },
     tasks: presentTasks(drafted, planning),
     asked,
+    ways: [],
   };
 }
 

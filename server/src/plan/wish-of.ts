@@ -36,12 +36,14 @@ async function dishOf(
   context: RequestContext,
 ): Promise<Answer<DishToCook>> {
   const asked = wish.dishes[index];
-  const { key, recipeId, batches, isMade } = asked ?? { key: "", recipeId: "", batches: 1, isMade: false };
+  const nothing = { key: "", recipeId: "", batches: 1, isMade: false, ways: [] };
+  const { key, recipeId, batches, isMade, ways: chosen } = asked ?? nothing;
   const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", `dishes.${index}.recipeId`);
   const given = wish.times.filter((one) => one.dish === key);
   const times = given.map(({ step, workMin, byItself }) => [step, { workMin, byItself }] as const);
-  return accept({ id: key, formula: recipe.formula, batches, times: new Map(times), lessons, isMade });
+  const ways = new Map(chosen.map(({ step, way }) => [step, way]));
+  return accept({ id: key, formula: recipe.formula, batches, times: new Map(times), ways, lessons, isMade });
 }
 
 async function dishesOf(wish: PlanWish, context: RequestContext): Promise<Answer<DishToCook[]>> {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MakePlan } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
+import { textWithWays } from "@apron/core/recipes";
 import { useSession } from "../client/session.ts";
 import { stepMarks } from "../recipes/kind-words.ts";
 
@@ -15,7 +16,7 @@ const loadsAt = (index: number) => props.plan.loads.filter(({ step }) => step ==
 <template>
   <ol class="steps small" data-testid="make-steps">
     <li v-for="(step, i) in plan.steps" :key="i">
-      {{ step.text }}
+      {{ textWithWays(step) }}
       <template v-for="load in loadsAt(i)" :key="load.step">
         <b v-if="load.problem" class="wrong">Too little for the machine. Make more, or do it by hand.</b>
         <b v-else-if="load.count > 1">{{ load.count }} equal loads of {{ grams(load.eachG) }}.</b>

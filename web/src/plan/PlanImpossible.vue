@@ -4,7 +4,7 @@ import type { PlanExplained, PlanTask } from "@apron/contract";
 import Button from "primevue/button";
 import { computed } from "vue";
 import { dayOfInstant, showClock } from "../ui/dates.ts";
-import { withFixed, type PlanForm } from "./plan-form.ts";
+import { takeWay, withFixed, type PlanForm } from "./plan-form.ts";
 import { clashWords, remedyWords, tooEarlyWords } from "./plan-words.ts";
 
 /** Why it cannot be, in words, and the smallest changes that make it so: each was tried, each is one tap. */
@@ -47,6 +47,9 @@ function take(remedy: Remedy): void {
     case "without":
       now.dishes = now.dishes.filter(({ key }) => key !== remedy.dish);
       now.fixed = now.fixed.filter(({ task }) => !task.startsWith(`${remedy.dish}/`));
+      break;
+    case "other-way":
+      takeWay(now, remedy);
       break;
     case "set-free":
       now.fixed = withFixed(now, remedy.task, null);

@@ -14,6 +14,7 @@ const emit = defineEmits<{
   retimed: [task: string, at: Date];
   freed: [task: string];
   timed: [PlanForm["times"][number]];
+  doneInWay: [way: { dish: string; step: number; way: number }];
 }>();
 const dayOf = (task: TimedTask): string => showDayOf(task.start.toISOString());
 const last = (): string => dayOf(props.tasks.at(-1) as TimedTask);
@@ -41,6 +42,7 @@ function lasted(task: TimedTask, minutes: number): void {
         @retimed="emit('retimed', task.id, $event)"
         @freed="emit('freed', task.id)"
         @lasted="lasted(task, $event)"
+        @done-in-way="emit('doneInWay', { dish: task.dish, step: task.step ?? 0, way: $event })"
       />
     </template>
   </ol>

@@ -20,7 +20,17 @@ import PlanChoices from "./PlanChoices.vue";
 import PlanImpossible from "./PlanImpossible.vue";
 import PlanList from "./PlanList.vue";
 import PlanOutcome from "./PlanOutcome.vue";
-import { emptyPlan, formOfPlan, freshKey, letterAt, nextPlan, withFixed, withTimes } from "./plan-form.ts";
+import {
+  emptyPlan,
+  formOfPlan,
+  freshKey,
+  letterAt,
+  nextPlan,
+  takeWay,
+  withFixed,
+  withTimes,
+} from "./plan-form.ts";
+import { takenWords } from "./plan-words.ts";
 import { usePlan } from "./use-plan.ts";
 
 /** Dishes and an hour in, a timeline out: worked backwards from the table as they are chosen. */
@@ -33,6 +43,8 @@ const { state, wish, draft, made, tasks, explained, problem, isImproving, isCurr
 const submission = useSubmit([], { renew: () => (form.value.id = newId()) });
 const tableAt = computed(() => new Date(made.value?.wish.tableAt ?? 0));
 const letterOf = (dish: string): string => letterAt(form.value.dishes.findIndex(({ key }) => key === dish));
+
+const waysTaken = computed(() => (made.value ? takenWords(made.value.draft) : ""));
 
 const fix = (task: string, at: Date | null): void => {
   form.value.fixed = withFixed(form.value, task, at?.toISOString() ?? null);
@@ -121,6 +133,7 @@ async function keep(): Promise<void> {
             @click="keep"
           />
         </PlanOutcome>
+        <p v-if="waysTaken" class="small taken" data-testid="ways-taken">{{ waysTaken }}</p>
         <PlanBars :tasks="tasks" :table-at="tableAt" :letter-of="letterOf" movable @moved="fix" />
         <PlanList
           :tasks="tasks"
@@ -129,6 +142,7 @@ async function keep(): Promise<void> {
           @retimed="fix"
           @freed="fix($event, null)"
           @timed="form.times = withTimes(form, $event)"
+          @done-in-way="takeWay(form, $event)"
         />
       </template>
     </div>

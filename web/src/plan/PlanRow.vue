@@ -7,11 +7,23 @@ import TextBox from "../ui/TextBox.vue";
 import { typedNumber } from "../ui/typed-number.ts";
 import DishTag from "./DishTag.vue";
 import { typedTime } from "./plan-form.ts";
-import { canGiveMinutes, fromWords, learnedWords, minuteWords, type TimedTask } from "./plan-words.ts";
+import {
+  canGiveMinutes,
+  fromWords,
+  learnedWords,
+  minuteWords,
+  otherWaysOf,
+  type TimedTask,
+} from "./plan-words.ts";
 
 /** One line of the plan: when, which dish, what, how long. Its time and its minutes can be typed over. */
 const props = defineProps<{ task: TimedTask; letter: string; changeable?: boolean }>();
-const emit = defineEmits<{ retimed: [at: Date]; freed: []; lasted: [minutes: number] }>();
+const emit = defineEmits<{
+  retimed: [at: Date];
+  freed: [];
+  lasted: [minutes: number];
+  doneInWay: [way: number];
+}>();
 const editing = ref<"time" | "minutes">();
 const text = ref("");
 const isWrong = ref(false);
@@ -93,6 +105,16 @@ const isAlone = computed(() => props.task.kind === "by-itself" || props.task.kin
           <Button v-if="changeable" size="small" text label="Don't fix it" @click="emit('freed')" />
         </template>
       </p>
+      <p v-for="other in changeable ? otherWaysOf(task) : []" :key="other.way" class="small">
+        <Button
+          size="small"
+          text
+          class="way"
+          data-testid="other-way"
+          :label="`Instead: ${other.text}`"
+          @click="emit('doneInWay', other.way)"
+        />
+      </p>
     </div>
   </li>
 </template>
@@ -135,6 +157,11 @@ const isAlone = computed(() => props.task.kind === "by-itself" || props.task.kin
   .what .typed {
     min-height: 44px;
   }
+}
+
+.way {
+  padding: 0.2rem 0;
+  text-align: start;
 }
 
 .edit {

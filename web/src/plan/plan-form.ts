@@ -1,8 +1,16 @@
-import type { PlanWish, RequestOf, SavedPlan } from "@apron/contract";
+import type { PlanDraft, PlanWish, RequestOf, SavedPlan } from "@apron/contract";
 import { instantAt } from "@apron/core/measure";
 
 /** A dish in the plan; its key is its own, since one recipe may be in it twice. */
-export type PlanDish = { key: string; recipeId: string; name: string; batches: number; isMade: boolean };
+export type PlanDish = {
+  key: string;
+  recipeId: string;
+  name: string;
+  batches: number;
+  isMade: boolean;
+  /** In which way a step is done; of a draft that was kept before there were ways nothing. */
+  ways?: { step: number; way: number }[];
+};
 
 /** What is chosen and typed on the page; times are HH:MM on the kitchen's clock, "" for none. */
 export type PlanForm = {
@@ -51,7 +59,7 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
   const [from, to] = [typedTime(form.quietFrom), typedTime(form.quietTo)];
   const { trays, rings, hasGrill, isCharcoal, shelves } = form;
   return {
-    dishes: form.dishes.map(({ key, recipeId, batches, isMade }) => ({ key, recipeId, batches, isMade })),
+    dishes: form.dishes.map(({ name: _, ways = [], ...dish }) => ({ ...dish, ways })),
     tableAt,
     cooks: form.cooks,
     homeAt: instantOn(form.day, form.homeTime, timeZone) ?? null,
@@ -91,6 +99,30 @@ export const withFixed = (form: PlanForm, task: string, at: string | null): Plan
   ...form.fixed.filter((one) => one.task !== task),
   ...(at === null ? [] : [{ task, at }]),
 ];
+
+/** A step done in another way; the minutes that were given to it were of the way before. */
+export function takeWay(
+  form: PlanForm,
+  { dish, step, way }: { dish: string; step: number; way: number },
+): void {
+  const planned = form.dishes.find(({ key }) => key === dish);
+  if (!planned) return;
+  planned.ways = [...(planned.ways ?? []).filter((one) => one.step !== step), { step, way }];
+  form.times = form.times.filter((one) => one.dish !== dish || one.step !== step);
+  form.fixed = form.fixed.filter(({ task }) => !task.startsWith(`${dish}/${step}/`));
+}
+
+/** What was asked, with the ways that the plan had to take: a kept plan is made again in the same. */
+export const withWaysTaken = (wish: PlanWish, taken: PlanDraft["ways"]): PlanWish => ({
+  ...wish,
+  dishes: wish.dishes.map((dish) => ({
+    ...dish,
+    ways: [
+      ...dish.ways,
+      ...taken.filter((one) => one.dish === dish.key).map(({ step, way }) => ({ step, way })),
+    ],
+  })),
+});
 
 type Zone = { readonly dayOf: (instant: string) => string; readonly timeOf: (instant: string) => string };
 

@@ -1,4 +1,4 @@
-import type { PlanExplained, PlanTask } from "@apron/contract";
+import type { PlanDraft, PlanExplained, PlanTask } from "@apron/contract";
 import { needsHands } from "@apron/core/plan";
 import { counted } from "../ui/plural.ts";
 
@@ -78,6 +78,8 @@ export function remedyWords(
       return "One more cook";
     case "without":
       return `Without ${dishName(remedy.dish)}`;
+    case "other-way":
+      return `${dishName(remedy.dish)}: “${remedy.text}” – start by ${clock(remedy.startAt)}`;
     case "set-free":
       return `Don't fix the time of “${taskName(remedy.task)}”`;
   }
@@ -113,6 +115,23 @@ const spanWords = (minutes: number): string => {
   if (hours === 0) return counted(rest, "minute");
   return rest === 0 ? counted(hours, "hour") : `${hours} h ${rest} min`;
 };
+
+/** "As written it doesn't fit, so Dip is planned this way: “Char over a flame.”"; "" where all is as it was asked. */
+export function takenWords({ ways, tasks }: Pick<PlanDraft, "ways" | "tasks">): string {
+  const said = ways.flatMap(({ dish, step }) => {
+    const task = tasks.find((one) => one.dish === dish && one.step === step);
+    return task ? [`${task.dishName}: “${task.text}”`] : [];
+  });
+  return said.length === 0
+    ? ""
+    : `As written it doesn't fit, so this is planned another way. ${said.join(" ")}`;
+}
+
+/** Other ways of the step that a task is the work of, with their numbers; none of what else belongs to the step. */
+export function otherWaysOf({ kind, way = 0, ways = [] }: PlanTask): { way: number; text: string }[] {
+  if (!byHandOf.includes(kind)) return [];
+  return ways.map((text, i) => ({ way: i, text })).filter((one) => one.way !== way);
+}
 
 const byHandOf: readonly PlanTask["kind"][] = ["work", "put-in"];
 

@@ -3,7 +3,7 @@ import { watchDebounced } from "@vueuse/core";
 import { computed, ref, shallowRef, watch, type Ref } from "vue";
 import { ApiProblem, call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
-import { wishOfForm, type PlanForm } from "./plan-form.ts";
+import { wishOfForm, withWaysTaken, type PlanForm } from "./plan-form.ts";
 import type { SolverAnswer } from "./plan-solver.worker.ts";
 import type { TimedTask } from "./plan-words.ts";
 import { usePlanSolver } from "./use-plan-solver.ts";
@@ -114,7 +114,7 @@ export function usePlan(form: Ref<PlanForm>) {
     await ask(call("draftPlan", { body: asked }), (draft) => {
       plan.draft.value = draft;
       solver.solve(draft, (answer) => {
-        if (!mine() || !takeAnswer(plan, answer, { wish: asked, draft })) return;
+        if (!mine() || !takeAnswer(plan, answer, { wish: withWaysTaken(asked, draft.ways), draft })) return;
         void ask(call("explainPlan", { body: asked }), (reply) => (plan.explained.value = reply));
       });
     });

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { showEstimate, showGrams } from "@apron/core/measure";
+import { textWithWays } from "@apron/core/recipes";
 import { useRecipe } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import CautionList from "../ui/CautionList.vue";
@@ -25,7 +26,7 @@ const keepsFor = (days: number): string => (days === 0 ? "today only" : counted(
       <FormulaTable :recipe="recipe" />
       <ol aria-label="Steps">
         <li v-for="(step, i) in recipe.formula.steps" :key="i">
-          {{ step.text }}
+          {{ textWithWays(step) }}
           <span v-if="stepMarks(step, grams).length > 0" class="small soft marks">{{
             stepMarks(step, grams).join(" · ")
           }}</span>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { showEstimate, showGrams } from "@apron/core/measure";
+import { textWithWays } from "@apron/core/recipes";
 import Button from "primevue/button";
 import { useRecipe } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
@@ -42,7 +43,7 @@ const print = (): void => window.print();
       </ul>
       <ol>
         <li v-for="(step, i) in recipe.formula.steps" :key="i">
-          {{ step.text }}
+          {{ textWithWays(step) }}
           <span v-if="stepMarks(step, grams).length > 0" class="marks"
             >({{ stepMarks(step, grams).join("; ") }})</span
           >

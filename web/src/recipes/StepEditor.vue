@@ -1,21 +1,26 @@
 <script setup lang="ts">
-import { readStep, stepTools } from "@apron/core/recipes";
+import { showGrams } from "@apron/core/measure";
+import { readStep, stepOf, stepTools } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Checkbox from "primevue/checkbox";
 import Textarea from "primevue/textarea";
 import { computed } from "vue";
+import { useSession } from "../client/session.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
-import { toolWords } from "./kind-words.ts";
+import { stepMarks, toolWords } from "./kind-words.ts";
 import type { StepDraft } from "./use-recipe-draft.ts";
 
 /** One step: its words, and beside them what they say of time, heat and tools. */
 const props = defineProps<{ id: string; number: number }>();
 const step = defineModel<StepDraft>({ required: true });
 const emit = defineEmits<{ remove: [] }>();
+
+/** As many other ways as a step may have. */
+const mostWays = 4;
 
 /** New words are read anew; what was set by hand and the words do not speak of stays. */
 function reread(): void {
@@ -33,6 +38,20 @@ const tool = computed({
     step.value.tool = stepTools.find((one) => one === value) ?? null;
   },
 });
+/** Another way is read from its words, like a step of its own. */
+function setWay(at: number, text: string): void {
+  const { otherWays: _, ...way } = readStep(text);
+  step.value.otherWays = (step.value.otherWays ?? []).with(at, way);
+}
+const addWay = (): void => {
+  step.value.otherWays = [...(step.value.otherWays ?? []), stepOf("")];
+};
+const removeWay = (at: number): void => {
+  step.value.otherWays = step.value.otherWays?.filter((_, i) => i !== at);
+};
+const session = useSession();
+const marksOf = (way: StepDraft): string => stepMarks(way, (g) => showGrams(g, session.display)).join(" · ");
+
 /** The two ends of a span, either of which may be typed first. */
 const low = computed({
   get: () => step.value.passiveMin?.low ?? null,
@@ -114,6 +133,33 @@ const loadLeast = computed({
         >
       </div>
     </FoldOut>
+    <div v-for="(way, i) in step.otherWays ?? []" :key="i" class="main way">
+      <FieldFrame :label="`Or, step ${number}`" :for="`${id}-way-${i}`" :hint="marksOf(way)">
+        <Textarea
+          :id="`${id}-way-${i}`"
+          :model-value="way.text"
+          rows="1"
+          auto-resize
+          fluid
+          placeholder="Char over a flame for 10 minutes."
+          @change="setWay(i, ($event.target as HTMLTextAreaElement).value)"
+        />
+      </FieldFrame>
+      <Button
+        label="Remove"
+        severity="secondary"
+        :aria-label="`Remove another way of step ${number}`"
+        @click="removeWay(i)"
+      />
+    </div>
+    <Button
+      v-if="(step.otherWays ?? []).length < mostWays"
+      text
+      size="small"
+      label="Another way to do it"
+      data-testid="add-way"
+      @click="addWay"
+    />
   </fieldset>
 </template>
 
@@ -131,6 +177,10 @@ const loadLeast = computed({
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 0.6rem;
   align-items: end;
+}
+
+.way {
+  margin: 0.4rem 0 0 1.2rem;
 }
 
 .more {

@@ -30,6 +30,15 @@ export const emptyLine = (): LineDraft =>
   lineOf({ id: `line-${newId()}`, role: "base", grams: 100, fillers: [fillerOf("")] }) as LineDraft;
 export const emptyStep = (): StepDraft => stepOf("") as StepDraft;
 
+/** Steps and their other ways without those that nobody has written. */
+export const writtenSteps = (steps: readonly StepDraft[]): StepDraft[] =>
+  steps
+    .filter(({ text }) => text.trim() !== "")
+    .map(({ otherWays = [], ...step }) => {
+      const ways = otherWays.filter(({ text }) => text.trim() !== "");
+      return ways.length === 0 ? step : { ...step, otherWays: ways };
+    });
+
 const emptyFormula = (): FormulaDraft => ({
   name: "",
   kind: "leaf-salad",

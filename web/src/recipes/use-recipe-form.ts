@@ -2,7 +2,7 @@ import type { Recipe } from "@apron/contract";
 import { nextTick, watch, type Ref } from "vue";
 import { useIngredients } from "../client/queries.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import { lineWithoutIngredient, useRecipeDraft, type FormulaDraft } from "./use-recipe-draft.ts";
+import { lineWithoutIngredient, useRecipeDraft, writtenSteps, type FormulaDraft } from "./use-recipe-draft.ts";
 
 type Saved = { readonly id: string; readonly name: string; readonly version: number };
 
@@ -43,7 +43,7 @@ export function useRecipeForm(id: string | undefined, recipe: Ref<Recipe | undef
     await nextTick();
     const now = draft.value;
     if (!now) return undefined;
-    const formula = { ...now, steps: now.steps.filter((step) => step.text.trim() !== "") };
+    const formula: FormulaDraft = { ...now, steps: writtenSteps(now.steps) };
     const refusal = refusalOf(formula, kept.unreadable.value);
     if (refusal) return void submission.refuse(refusal.code, refusal.field);
     const saved = await (id === undefined
