@@ -133,6 +133,11 @@ export const PlanTask = z
     lineIds: z.array(z.string()).readonly().optional(),
     way: z.int().optional().meta({ description: "In which of its ways the step is done" }),
     ways: z.array(z.string()).optional().meta({ description: "All ways of the step, as written first" }),
+    allergens: z
+      .array(z.string())
+      .readonly()
+      .optional()
+      .meta({ description: "What a machine is washed for with care: another dish is free of them" }),
     staysOn: z.boolean().optional().meta({ description: "Its pot stays on the fire for the next step" }),
     load: z.string().optional().meta({ description: "Which of several loads it is, in words" }),
     food: z

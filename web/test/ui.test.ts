@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it } from "@jest/globals";
-import { allergenChoices, allergenName } from "../src/catalogue/allergen-words.ts";
+import { allergenName } from "@apron/core/catalogue";
+import { allergenChoices } from "../src/catalogue/allergen-words.ts";
 import { currencyChoices, fromBrowser, localeChoices, timeZoneChoices } from "../src/kitchen/choices.ts";
 import { allergenWords, dietLabels, servingsWords, stepMarks, timeWords } from "../src/recipes/kind-words.ts";
 import { lineMarks } from "../src/recipes/line-words.ts";

@@ -1,3 +1,4 @@
+export { allergenName } from "./allergen-name.ts";
 export { measureInWords } from "./measure-in-words.ts";
 export { bareNumber, isBare, type BareNumber, type LotAtHand } from "./bare-number.ts";
 export {

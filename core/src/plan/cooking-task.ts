@@ -62,6 +62,8 @@ export type CookingTask = {
   /** What cooks by itself in it, and what this kitchen has learned of its time. */
   readonly food: CookedFood | null;
   readonly learned: LearnedTime | null;
+  /** What a machine is washed for with care: another dish is free of them. */
+  readonly allergens: readonly string[];
   /** The pot stays where it is: the next step goes on in it. */
   readonly staysOn: boolean;
   /** Which of several loads of a machine or pan it is, and what goes into each, grams. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import { aWish, dip, grain, salad, toCook } from "../../test/dishes-to-plan.ts";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
-import { stepOf, type Step } from "../recipes/index.ts";
+import { stepOf, type Formula, type Step } from "../recipes/index.ts";
 import { explainImpossible } from "./explain-impossible.ts";
 import {
   draftPlan,
@@ -30,6 +30,56 @@ function planned(
     problem.tasks.find(({ id }) => id === task)?.modes[0]?.minutes ?? Number.NaN;
   return { ...solved, at, end: (task) => at(task) + minutes(task) };
 }
+
+describe("one machine for an allergen and for what is free of it", () => {
+  const inMachine = (name: string, nut: string): Formula =>
+    aFormula([aLine("leaf", 60, "basil"), aLine("nut", 40, nut)], {
+      name,
+      steps: [stepOf("Run it in the processor.", { tool: "processor", activeMin: 5 })],
+    });
+  const [nutty, seedy] = [inMachine("Nutty", "walnut"), inMachine("Seedy", "sunflower-seed")];
+  const nobodyFirst = { dishes: [toCook("nutty", nutty), toCook("seedy", seedy)] };
+  const { at, end } = planned(aWish(nobodyFirst.dishes));
+  const { infos } = draftPlan(aWish(nobodyFirst.dishes), 600, catalogue);
+
+  it("does what is free of it first", () => {
+    expect(end("seedy/0/wash-up")).toBeLessThanOrEqual(at("nutty/0/work"));
+  });
+
+  it("is taken apart and dried where the allergen has to come first", () => {
+    const fixed = [{ task: "nutty/0/work", start: 500 }];
+    const { problem } = draftPlan(aWish(nobodyFirst.dishes, { fixed }), 600, catalogue);
+    const later = {
+      ...problem,
+      tasks: problem.tasks.map((task) =>
+        task.id === "seedy/0/work" ? { ...task, window: { from: 505, to: 600 } } : task,
+      ),
+    };
+    const solved = solvePlan(later, 600, asLongAsItTakes);
+    const schedule = solved && solved !== "gave-up" ? solved.schedule : new Map<string, { start: number }>();
+    const washed = (schedule.get("nutty/0/wash-up")?.start ?? Number.NaN) + 5;
+    expect((schedule.get("seedy/0/work")?.start ?? 0) - washed).toBeGreaterThanOrEqual(5);
+  });
+
+  it("says what it is washed for, and nothing of what both have", () => {
+    const wash = (dish: string) => infos.get(`${dish}/0/wash-up`)?.allergens;
+    expect([wash("nutty"), wash("seedy")]).toEqual([["nuts"], []]);
+    expect(
+      taskWords({
+        kind: "wash-up",
+        tool: "processor",
+        celsius: null,
+        text: "",
+        method: null,
+        lines: [],
+        allergens: ["nuts", "wheat"],
+      }),
+    ).toBe("Take the processor apart, wash and dry it: nuts, wheat (gluten)");
+    const alike = [toCook("one", nutty), toCook("two", nutty)];
+    const same = draftPlan(aWish(alike), 600, catalogue);
+    expect(same.problem.separations).toEqual([]);
+  });
+});
 
 describe("a pot of the step before", () => {
   const onHob = (text: string, more: Partial<Step> = {}) => stepOf(text, { tool: "hob", ...more });

@@ -1,4 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
+import { orderByAllergens } from "./allergen-order.ts";
 import { emptyDraft, trayParts, type CookingPlaces, type DishToCook, type Draft } from "./cooking-task.ts";
 import { invariant } from "../measure/index.ts";
 import type { Problem, Resource, Schedule, Separation, Span } from "./problem.ts";
@@ -110,7 +111,7 @@ export function draftPlan(wish: PlanWish, tableAt: number | null, catalogue: Cat
         })),
       ],
       resources: resourcesOf(wish),
-      separations: separationsOf(draft),
+      separations: [...separationsOf(draft), ...orderByAllergens(draft, wish.dishes, catalogue)],
     },
     infos: draft.infos,
     missing,

@@ -56,6 +56,7 @@ export const infoOf = (
   food: null,
   learned: null,
   staysOn: false,
+  allergens: [],
   load: null,
   ...more,
 });

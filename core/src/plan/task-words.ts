@@ -1,3 +1,4 @@
+import { allergenName } from "../catalogue/index.ts";
 import type { StepTool } from "../recipes/index.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
 import type { TaskKind } from "./cooking-task.ts";
@@ -10,6 +11,8 @@ export type SpokenTask = {
   readonly text: string;
   readonly method: string | null;
   readonly lines: readonly string[];
+  /** What a machine is washed for with care. */
+  readonly allergens?: readonly string[] | undefined;
   /** Its pot stays on the fire for the next step. */
   readonly staysOn?: boolean | undefined;
   /** "load 2 of 3, 240 g", where it is one of several; "" else. */
@@ -39,7 +42,11 @@ const words: Readonly<Record<TaskKind, (task: SpokenTask) => string>> = {
   look: () => "Look and turn",
   "take-out": takingOut,
   "warm-up": heating,
-  "wash-up": ({ tool }) => `Wash the ${tool ?? "machine"}`,
+  "wash-up": ({ tool, allergens = [] }) => {
+    const machine = tool ?? "machine";
+    if (allergens.length === 0) return `Wash the ${machine}`;
+    return `Take the ${machine} apart, wash and dry it: ${allergens.map(allergenName).join(", ")}`;
+  },
   taste: () => "Taste cold and correct the salt",
 };
 

@@ -44,7 +44,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
     const formula = inWays(dish.formula, dish.ways);
     const step = info.step === null ? undefined : formula.steps[info.step];
     const lines = dish.formula.lines.filter((line) => info.lineIds.includes(line.id));
-    const { id, kind, tool, celsius, minutes, from, method, food, learned, staysOn } = info;
+    const { id, kind, tool, celsius, minutes, from, method, food, learned, staysOn, allergens } = info;
     return [
       {
         ...{ id, kind, tool, celsius, minutes, from, method, dish: dish.id, dishName: dish.formula.name },
@@ -55,7 +55,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         lineIds: linesOfTask(info, formula, context.catalogue),
         load: loadWords(info, context),
         food,
-        staysOn,
+        ...{ staysOn, allergens },
         ...wayOf(info, dish),
         learned: learned && { cooks: learned.cooks, said: learned.said },
       },

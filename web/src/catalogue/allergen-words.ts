@@ -1,16 +1,4 @@
-import { allergens, type Allergen } from "@apron/core/catalogue";
-
-const names: Readonly<Partial<Record<Allergen, string>>> = {
-  "gluten-barley": "barley (gluten)",
-  "gluten-oats": "oats (gluten)",
-  "gluten-rye": "rye (gluten)",
-  wheat: "wheat (gluten)",
-  soy: "soya",
-};
-
-/** An allergen as a label names it. */
-export const allergenName = (allergen: string): string =>
-  names[allergen as Allergen] ?? allergen.replaceAll("-", " ");
+import { allergenName, allergens } from "@apron/core/catalogue";
 
 /** Every allergen a label must name, by its name. */
 export const allergenChoices = allergens

@@ -5,7 +5,7 @@ import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
 import { useRouter } from "vue-router";
-import { allergenName } from "../catalogue/allergen-words.ts";
+import { allergenName } from "@apron/core/catalogue";
 import { call } from "../client/api.ts";
 import { useNotices } from "../client/notices.ts";
 import { useRecipe } from "../client/queries.ts";

@@ -134,7 +134,7 @@ const loadLeast = computed({
       </div>
     </FoldOut>
     <div v-for="(way, i) in step.otherWays ?? []" :key="i" class="main way">
-      <FieldFrame :label="`Or, step ${number}`" :for="`${id}-way-${i}`" :hint="marksOf(way)">
+      <FieldFrame :label="`Step ${number}, another way`" :for="`${id}-way-${i}`" :hint="marksOf(way)">
         <Textarea
           :id="`${id}-way-${i}`"
           :model-value="way.text"
@@ -156,6 +156,7 @@ const loadLeast = computed({
       v-if="(step.otherWays ?? []).length < mostWays"
       text
       size="small"
+      class="add"
       label="Another way to do it"
       data-testid="add-way"
       @click="addWay"
@@ -177,6 +178,10 @@ const loadLeast = computed({
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 0.6rem;
   align-items: end;
+}
+
+.add {
+  padding-inline: 0;
 }
 
 .way {

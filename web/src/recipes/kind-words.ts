@@ -1,4 +1,4 @@
-import { allergenName } from "../catalogue/allergen-words.ts";
+import { allergenName } from "@apron/core/catalogue";
 import { counted } from "../ui/plural.ts";
 import type { NewFormula, RecipeSummary } from "@apron/contract";
 

@@ -2,7 +2,12 @@ import type { Recipe } from "@apron/contract";
 import { nextTick, watch, type Ref } from "vue";
 import { useIngredients } from "../client/queries.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import { lineWithoutIngredient, useRecipeDraft, writtenSteps, type FormulaDraft } from "./use-recipe-draft.ts";
+import {
+  lineWithoutIngredient,
+  useRecipeDraft,
+  writtenSteps,
+  type FormulaDraft,
+} from "./use-recipe-draft.ts";
 
 type Saved = { readonly id: string; readonly name: string; readonly version: number };
 
