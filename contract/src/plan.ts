@@ -1,5 +1,5 @@
 import { stepTools } from "@apron/core/recipes";
-import { taskKinds, timesFrom } from "@apron/core/plan";
+import { skills, taskKinds, timesFrom } from "@apron/core/plan";
 import { z } from "zod";
 import { ById, Id, Instant } from "./quantities.ts";
 
@@ -38,6 +38,11 @@ export const PlanWish = z
       .readonly(),
     tableAt: Instant,
     cooks: z.int().min(1).max(6).default(1),
+    crew: z
+      .array(z.object({ name: z.string().trim().max(40), leaves: z.array(z.enum(skills)).max(3).readonly() }))
+      .max(6)
+      .default([])
+      .meta({ description: "The cooks by name and what each leaves to others; empty: all do everything" }),
     homeAt: Instant.nullable().default(null).meta({ description: "Nobody works before this" }),
     quiet: z
       .object({ from: TimeOfDay, to: TimeOfDay })

@@ -36,7 +36,7 @@ export const toCook = (id: string, formula: Formula, extra: Partial<DishToCook> 
 
 /** Ten hours, one cook, an ordinary kitchen. */
 export const aWish = (dishes: readonly DishToCook[], extra: Partial<PlanWish> = {}): PlanWish => ({
-  ...{ dishes, tableAt: 600, cooks: 1, away: [], fixed: [] },
+  ...{ dishes, tableAt: 600, cooks: 1, crew: [], away: [], fixed: [] },
   places: { trays: 2, rings: 4, hasGrill: true, hasOven: true, isCharcoal: false, shelves: 4 },
   ...extra,
 });

@@ -91,6 +91,29 @@ describe("planning", () => {
   });
 });
 
+describe("cooks who do not all do everything", () => {
+  const [ash, birch] = [
+    { name: "Ash", leaves: [] },
+    { name: "Birch", leaves: ["knife" as const, "heat" as const] },
+  ];
+
+  it("are planned with what each does, and kept by name", async () => {
+    const crewed = { cooks: 2, crew: [ash, birch] };
+    const { body } = await solve(crewed);
+    expect(body.problem.resources.map(({ id }) => id)).toContain("hands:knife+heat");
+    const id = randomUUID();
+    expect((await keep(id, crewed)).status).toBe(201);
+    expect((await wren.call("getPlan", { params: { id } })).body.wish.crew).toEqual([ash, birch]);
+  });
+
+  it.each([
+    ["plan-crew-count", { cooks: 3, crew: [ash, birch] }],
+    ["plan-nobody-does", { cooks: 2, crew: [birch, birch] }],
+  ])("are refused with %s", async (code, extra) => {
+    expect((await solve(extra)).problem).toMatchObject({ code, field: "crew" });
+  });
+});
+
 describe("a step with another way", () => {
   const noOven = { trays: 0, rings: 4, hasGrill: true };
   const grill = { dish: "dip", step: 0, way: 1 };
@@ -278,7 +301,7 @@ it("fills in one cook and an ordinary kitchen", async () => {
   const spelt: PlanWish = {
     dishes: [{ ...dip, batches: 1, isMade: false, ways: [] }],
     tableAt: inMinutes(480),
-    ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },
+    ...{ cooks: 1, crew: [], homeAt: null, quiet: null, fixed: [], times: [] },
     places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },
   };
   const short = await solve({ dishes: [dip] });

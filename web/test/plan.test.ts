@@ -13,6 +13,7 @@ import {
   withFixed,
   withTimes,
   withWaysTaken,
+  type PlanForm,
 } from "../src/plan/plan-form.ts";
 import {
   clashWords,
@@ -104,6 +105,23 @@ describe("the form of a plan", () => {
     ]);
   });
 
+  it("says who the cooks are only where something tells them apart, and as many as there are", () => {
+    const form = { ...emptyPlan("one", "2026-11-30"), dishes: [chosen], cooks: 2 };
+    const crewOf = (crew: PlanForm["crew"], cooks = 2) => wishOfForm({ ...form, cooks, crew }, "UTC")?.crew;
+    const [plain, helper] = [
+      { name: "", leaves: [] },
+      { name: " Birch ", leaves: ["knife" as const] },
+    ];
+    expect(crewOf(undefined)).toEqual([]);
+    expect(crewOf([plain, plain])).toEqual([]);
+    expect(crewOf([plain, helper])).toEqual([
+      { name: "Cook 1", leaves: [] },
+      { name: "Birch", leaves: ["knife"] },
+    ]);
+    expect(crewOf([helper], 3)?.map(({ name }) => name)).toEqual(["Birch", "Cook 2", "Cook 3"]);
+    expect(crewOf([plain, helper], 1)).toEqual([]);
+  });
+
   it("gives each dish a key of its own, fit for a task's name", () => {
     expect(freshKey("dip", [])).toBe("dip");
     expect(freshKey("dip", [chosen, { ...chosen, key: "dip-2" }])).toBe("dip-3");
@@ -151,10 +169,30 @@ const tasks = timedTasks(
     aTask("b/0/work"),
   ],
   { starts },
-  [{ task: "a/0/put-in" }],
+  { fixed: [{ task: "a/0/put-in", at: "2026-11-30T18:05:00Z" }], crew: [] },
 );
 
 describe("a plan as bars", () => {
+  it("says who does what, where the cooks are not alike", () => {
+    const crew = [
+      { name: "Ash", leaves: [] },
+      { name: "Birch", leaves: ["heat" as const] },
+    ];
+    const at = (task: string, time: string) => ({ task, at: `2026-11-30T${time}:00Z` });
+    const [cut, fry, pour] = [
+      aTask("a/0/prepare", { kind: "prepare" }),
+      aTask("a/1/work", { tool: "hob" }),
+      aTask("b/0/work", { minutes: { low: 10, high: 10 } }),
+    ];
+    const starts = [at(cut.id, "18:00"), at(fry.id, "18:02"), at(pour.id, "18:03")];
+    const named = timedTasks([cut, fry, pour], { starts }, { fixed: [], crew });
+    expect(named.map(({ id, who }) => [id, who])).toEqual([
+      ["a/0/prepare", "Birch"],
+      ["a/1/work", "Ash"],
+      ["b/0/work", "whoever is free"],
+    ]);
+  });
+
   it("has its tasks by the clock, those without a time left out", () => {
     expect(tasks.map(({ id, isFixed }) => [id, isFixed])).toEqual([
       ["a/0/put-in", true],

@@ -28,7 +28,7 @@ describe("recipes as strangers wrote them", () => {
   // The plan is walked forward in time by code that did not make it: solvePlan throws where it does not hold.
   it.each(formulas)("%s can be planned from the first minute that has room for it", (_, formula) => {
     const wish: PlanWish = {
-      ...{ tableAt: 0, cooks: 1, away: [], fixed: [] },
+      ...{ tableAt: 0, cooks: 1, crew: [], away: [], fixed: [] },
       dishes: [
         { id: "dish", formula, batches: 1, times: new Map(), ways: new Map(), lessons: [], isMade: false },
       ],

@@ -48,7 +48,11 @@ const without = (wish: PlanWish, clash: Clash): PlanWish => {
     case "fixed":
       return { ...wish, fixed: wish.fixed.filter(({ task }) => task !== clash.task) };
     case "hands":
-      return { ...wish, cooks: wish.cooks + 1 };
+      return {
+        ...wish,
+        cooks: wish.cooks + 1,
+        crew: wish.crew.length === 0 ? [] : [...wish.crew, { name: "", leaves: [] }],
+      };
   }
 };
 

@@ -1,5 +1,6 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { orderByAllergens } from "./allergen-order.ts";
+import { crewHands, withCrewHands, type Cook } from "./crew.ts";
 import { emptyDraft, trayParts, type CookingPlaces, type DishToCook, type Draft } from "./cooking-task.ts";
 import { invariant } from "../measure/index.ts";
 import type { Problem, Resource, Schedule, Separation, Span } from "./problem.ts";
@@ -25,6 +26,8 @@ export type PlanWish = {
   readonly tableAt: number;
   readonly places: CookingPlaces;
   readonly cooks: number;
+  /** Who they are, where not all do everything: as many as there are cooks, or nobody. */
+  readonly crew: readonly Cook[];
   readonly away: readonly Span[];
   readonly fixed: readonly FixedStart[];
 };
@@ -46,8 +49,9 @@ export type Drafted = {
   readonly missing: readonly MissingTime[];
 };
 
-const resourcesOf = ({ places, cooks, away }: PlanWish): Resource[] => [
+const resourcesOf = ({ places, cooks, crew, away }: PlanWish): Resource[] => [
   { id: "hands", capacity: cooks, closed: away },
+  ...crewHands(crew, away),
   { id: "oven", capacity: places.hasOven ? places.trays * trayParts : 0, closed: [] },
   { id: "hob", capacity: places.rings, closed: [] },
   { id: "grill", capacity: places.hasGrill ? 1 : 0, closed: [] },
@@ -91,7 +95,7 @@ export function draftPlan(wish: PlanWish, tableAt: number | null, catalogue: Cat
     const start = fixed.get(task.id);
     const minutes = task.modes[0]?.minutes ?? 0;
     const window = start === undefined ? { from: 0, to: end } : { from: start, to: start + minutes };
-    return { ...task, window };
+    return withCrewHands({ ...task, window }, draft.infos.get(task.id), wish.crew);
   });
   const served = { from: tableAt ?? 0, to: end };
   return {

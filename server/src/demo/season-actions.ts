@@ -208,7 +208,7 @@ export async function planEvening(
       ways: [],
     })),
     tableAt: instantAt(day, time, context.session.kitchen.timeZone).toISOString(),
-    ...{ cooks: 1, homeAt: null, quiet: null, fixed: [], times: [] },
+    ...{ cooks: 1, crew: [], homeAt: null, quiet: null, fixed: [], times: [] },
     places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },
   };
   const solved = await solvePlan({ body: wish }, context);

@@ -1,6 +1,7 @@
 import type { PlanWish } from "@apron/contract";
 import { accept, refuse } from "@apron/core/measure";
 import {
+  leftByAll,
   longestPlanMin,
   quietSpans,
   type CookTime,
@@ -74,6 +75,11 @@ export async function wishOf(wish: PlanWish, from: Date, context: RequestContext
   if (tableAt > longestPlanMin) return refuse({ status: 422, code: "plan-too-far", field: "tableAt" });
   const turned = wish.times.findIndex(({ byItself }) => byItself !== null && byItself.low > byItself.high);
   if (turned >= 0) return refuseWith({ code: "low-over-high" }, `times.${turned}.byItself`);
+  if (wish.crew.length > 0 && wish.crew.length !== wish.cooks)
+    return refuse({ status: 422, code: "plan-crew-count", field: "crew" });
+  const nobody = leftByAll(wish.crew);
+  if (nobody)
+    return refuse({ status: 422, code: "plan-nobody-does", field: "crew", measurements: { skill: nobody } });
   const dishes = await dishesOf(wish, context);
   if (!dishes.ok) return dishes;
   const { places } = wish;
@@ -82,6 +88,7 @@ export async function wishOf(wish: PlanWish, from: Date, context: RequestContext
     tableAt,
     places: { ...places, hasOven: places.trays > 0 },
     cooks: wish.cooks,
+    crew: wish.crew,
     away: awayOf(wish, { from, tableAt, timeZone: context.session.kitchen.timeZone }),
     fixed: wish.fixed.map(({ task, at }) => ({ task, start: minutesAfter(from, at) })),
   });

@@ -7,6 +7,7 @@ import Button from "primevue/button";
 import { computed } from "vue";
 import { sentenceOf } from "../client/words.ts";
 import { letterAt } from "../plan/plan-form.ts";
+import { timedTasks } from "../plan/use-plan.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import { endingAct } from "./cook-words.ts";
 import AddToTaste from "./AddToTaste.vue";
@@ -23,6 +24,13 @@ const { data, error, now, plan, run, goesOn, timers, agenda, isAllDone, say, ref
   () => props.id,
 );
 
+/** Who does what, as it was planned. */
+const who = computed(() => {
+  const plan = data.value?.plan;
+  return new Map(
+    plan ? timedTasks(plan.tasks, plan.schedule, plan.wish).map((one) => [one.id, one.who]) : [],
+  );
+});
 const tasks = computed(() => new Map((data.value?.plan.tasks ?? []).map((task) => [task.id, task])));
 const dishes = computed(() => data.value?.plan.wish.dishes ?? []);
 const letterOf = (dish: string): string => letterAt(dishes.value.findIndex(({ key }) => key === dish));
@@ -131,6 +139,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
             :task="first.task"
             :at="first.at"
             :letter="letterOf(first.task.dish)"
+            :who="who.get(first.task.id)"
             is-first
             :is-due="due.length > 0"
             :dish="cooked.find(({ key }) => key === first?.task.dish)"
@@ -146,6 +155,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
           :task="item.task"
           :at="item.at"
           :letter="letterOf(item.task.dish)"
+          :who="who.get(item.task.id)"
           :is-first="false"
           is-due
           @done="end(item.task)"

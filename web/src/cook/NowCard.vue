@@ -14,6 +14,7 @@ const props = defineProps<{
   task: PlanTask;
   at: number;
   letter: string;
+  who?: string | undefined;
   isFirst: boolean;
   isDue: boolean;
   dish?: CookedDish | undefined;
@@ -29,7 +30,11 @@ const when = computed(() =>
     <header>
       <DishTag :letter="letter" />
       <b>{{ task.dishName }}</b>
-      <span class="small soft">{{ when }} · {{ Math.round(task.minutes.high) }} min</span>
+      <span class="small soft"
+        >{{ when }} · {{ Math.round(task.minutes.high) }} min<template v-if="who">
+          · {{ who }}</template
+        ></span
+      >
     </header>
     <p class="what">{{ taskWords(task) }}</p>
     <CounterLines v-if="dish && task.lineIds?.length" :dish="dish" :line-ids="task.lineIds" />

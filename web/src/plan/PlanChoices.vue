@@ -12,7 +12,8 @@ import NumberBox from "../ui/NumberBox.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import DishTag from "./DishTag.vue";
-import { freshKey, typedTime, type PlanForm } from "./plan-form.ts";
+import CrewFields from "./CrewFields.vue";
+import { cooksOf, freshKey, typedTime, type PlanForm } from "./plan-form.ts";
 
 /** What is to be on the table, when, and who and what there is to cook it. */
 defineProps<{ letterOf: (dish: string) => string }>();
@@ -39,7 +40,14 @@ function remove(key: string): void {
 }
 const cooks = computed({
   get: () => String(form.value.cooks),
-  set: (value: string) => (form.value.cooks = Number(value)),
+  set: (value: string) => {
+    form.value.cooks = Number(value);
+    crew.value = cooksOf(form.value);
+  },
+});
+const crew = computed({
+  get: () => form.value.crew ?? [],
+  set: (now) => (form.value.crew = now),
 });
 const cookChoices = ["1", "2", "3"].map((value) => ({ value, label: value }));
 const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
@@ -95,6 +103,9 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
       <span class="small"><b>Cooks</b></span>
       <ChoiceButtons v-model="cooks" label="Cooks" :choices="cookChoices" />
     </div>
+    <FoldOut v-if="form.cooks > 1" title="Who does what">
+      <CrewFields v-model="crew" />
+    </FoldOut>
     <FoldOut title="Kitchen and quiet hours">
       <div class="fold">
         <NumberBox id="plan-trays" v-model="form.trays" label="Trays in the oven (0: no oven)" needed />

@@ -49,6 +49,7 @@ function setMinutes(): void {
 }
 const note = computed(() =>
   [
+    props.task.who,
     fromWords[props.task.from],
     learnedWords(props.task),
     props.task.kind === "by-itself" && props.task.doneWhen !== "" ? `done when ${props.task.doneWhen}` : "",

@@ -31,7 +31,7 @@ const { data: plan, error } = useQuery({
 const letterOf = (dish: string): string =>
   letterAt(plan.value?.wish.dishes.findIndex(({ key }) => key === dish) ?? 0);
 const tasks = computed(() =>
-  plan.value ? timedTasks(plan.value.tasks, plan.value.schedule, plan.value.wish.fixed) : [],
+  plan.value ? timedTasks(plan.value.tasks, plan.value.schedule, plan.value.wish) : [],
 );
 const dishes = computed(() =>
   (plan.value?.wish.dishes ?? []).map(({ key, batches }) => ({

@@ -1,4 +1,5 @@
 import type { PlanDraft, PlanWish, RequestOf, SavedPlan } from "@apron/contract";
+import type { Skill } from "@apron/core/plan";
 import { instantAt } from "@apron/core/measure";
 
 /** A dish in the plan; its key is its own, since one recipe may be in it twice. */
@@ -19,6 +20,8 @@ export type PlanForm = {
   day: string;
   time: string;
   cooks: number;
+  /** Who they are and what each leaves to others; as many as there are cooks, or nobody. */
+  crew?: { name: string; leaves: Skill[] }[];
   homeTime: string;
   isQuiet: boolean;
   quietFrom: string;
@@ -33,7 +36,7 @@ export type PlanForm = {
 };
 
 export const emptyPlan = (id: string, day: string): PlanForm => ({
-  ...{ id, day, dishes: [], time: "19:00", cooks: 1, homeTime: "" },
+  ...{ id, day, dishes: [], time: "19:00", cooks: 1, crew: [], homeTime: "" },
   ...{ isQuiet: false, quietFrom: "22:00", quietTo: "07:00" },
   ...{ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4, fixed: [], times: [] },
 });
@@ -52,6 +55,20 @@ function instantOn(day: string, time: string, timeZone: string): string | undefi
   return day === "" || read === undefined ? undefined : instantAt(day, read, timeZone).toISOString();
 }
 
+/** The form's cooks, as many as there are: those that nothing was said of do everything. */
+export const cooksOf = ({
+  cooks,
+  crew = [],
+}: Pick<PlanForm, "cooks" | "crew">): NonNullable<PlanForm["crew"]> =>
+  Array.from({ length: cooks }, (_, i) => crew[i] ?? { name: "", leaves: [] });
+
+/** Who is told to the server: nobody, where nothing tells the cooks apart. */
+function crewOf(form: Pick<PlanForm, "cooks" | "crew">): PlanWish["crew"] {
+  const crew = cooksOf(form).map(({ name, leaves }, i) => ({ name: name.trim() || `Cook ${i + 1}`, leaves }));
+  const isSaid = (form.crew ?? []).some(({ name, leaves }) => name.trim() !== "" || leaves.length > 0);
+  return isSaid && form.cooks > 1 ? crew : [];
+}
+
 /** What is asked of the server; undefined while something that it needs is missing. */
 export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefined {
   const tableAt = instantOn(form.day, form.time, timeZone);
@@ -62,6 +79,7 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
     dishes: form.dishes.map(({ name: _, ways = [], ...dish }) => ({ ...dish, ways })),
     tableAt,
     cooks: form.cooks,
+    crew: crewOf(form),
     homeAt: instantOn(form.day, form.homeTime, timeZone) ?? null,
     quiet: form.isQuiet && from !== undefined && to !== undefined ? { from, to } : null,
     places: { trays, rings, hasGrill, isCharcoal, shelves },
@@ -133,6 +151,7 @@ export function formOfPlan(plan: SavedPlan, { dayOf, timeOf }: Zone): PlanForm {
   const { from, to } = wish.quiet ?? { from: "22:00", to: "07:00" };
   return {
     ...{ id: plan.id, day: dayOf(wish.tableAt), time: timeOf(wish.tableAt), cooks: wish.cooks },
+    crew: wish.crew.map(({ name, leaves }) => ({ name, leaves: [...leaves] })),
     dishes: wish.dishes.map((dish) => ({ ...dish, name: nameOf(dish.key) })),
     homeTime: wish.homeAt === null ? "" : timeOf(wish.homeAt),
     ...{ isQuiet: wish.quiet !== null, quietFrom: from, quietTo: to },

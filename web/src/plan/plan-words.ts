@@ -1,9 +1,21 @@
 import type { PlanDraft, PlanExplained, PlanTask } from "@apron/contract";
-import { needsHands } from "@apron/core/plan";
+import { needsHands, type Skill } from "@apron/core/plan";
 import { counted } from "../ui/plural.ts";
 
-/** A task of the plan with its instants. */
-export type TimedTask = PlanTask & { readonly start: Date; readonly end: Date; readonly isFixed: boolean };
+/** A task of the plan with its instants, and who does it: "" where that is not said. */
+export type TimedTask = PlanTask & {
+  readonly start: Date;
+  readonly end: Date;
+  readonly isFixed: boolean;
+  readonly who: string;
+};
+
+/** What a cook does, or leaves to others. */
+export const skillWords: Readonly<Record<Skill, string>> = {
+  knife: "cuts",
+  heat: "hob, oven and grill",
+  machine: "machines",
+};
 
 export type Lane = "hands" | "oven" | "hob" | "grill" | "machine" | "standing";
 

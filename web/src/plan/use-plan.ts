@@ -1,4 +1,5 @@
 import type { PlanDraft, PlanExplained, PlanSchedule, PlanTask, PlanWish } from "@apron/contract";
+import { whoDoes } from "@apron/core/plan";
 import { watchDebounced } from "@vueuse/core";
 import { computed, ref, shallowRef, watch, type Ref } from "vue";
 import { ApiProblem, call } from "../client/api.ts";
@@ -28,15 +29,20 @@ function scheduleOf(answer: Extract<SolverAnswer, { kind: "solved" }>, from: str
 export function timedTasks(
   tasks: readonly PlanTask[],
   { starts }: Pick<PlanSchedule, "starts">,
-  fixed: readonly { readonly task: string }[],
+  { fixed, crew }: Pick<PlanWish, "fixed" | "crew">,
 ): TimedTask[] {
   const at = new Map(starts.map((one) => [one.task, one.at]));
   const timed = tasks.flatMap((task): TimedTask[] => {
     const start = at.get(task.id);
     if (start === undefined) return [];
     const end = later(start, Math.round(task.minutes.high));
-    return [{ ...task, start: new Date(start), end, isFixed: fixed.some((one) => one.task === task.id) }];
+    const isFixed = fixed.some((one) => one.task === task.id);
+    return [{ ...task, start: new Date(start), end, isFixed, who: "" }];
   });
+  const shifts = timed.map((task) => ({ ...task, start: task.start.getTime(), end: task.end.getTime() }));
+  const who = crew.length === 0 ? new Map<string, string | null>() : whoDoes(shifts, crew);
+  for (const [i, task] of timed.entries())
+    timed[i] = { ...task, who: who.has(task.id) ? (who.get(task.id) ?? "whoever is free") : "" };
   return timed.sort((a, b) => a.start.getTime() - b.start.getTime() || a.end.getTime() - b.end.getTime());
 }
 
@@ -128,7 +134,7 @@ export function usePlan(form: Ref<PlanForm>) {
   watchDebounced(wish, () => void again(), { deep: true, debounce: 250, immediate: true });
   const tasks = computed(() => {
     const now = plan.made.value;
-    return now ? timedTasks(now.draft.tasks, now.schedule, form.value.fixed) : [];
+    return now ? timedTasks(now.draft.tasks, now.schedule, { ...now.wish, fixed: form.value.fixed }) : [];
   });
   return { ...plan, wish, tasks };
 }

@@ -4,7 +4,20 @@ import { CookEventTable } from "../tables/cook-event.table.ts";
 import { CookTimeTable } from "../tables/cook-time.table.ts";
 import { PlanTable, type PlanRow } from "../tables/plan.table.ts";
 
-const recordOf = ({ id, tableAt, startAt, body }: PlanRow): PlanRecord => ({ id, tableAt, startAt, body });
+const [allAlike, asWritten] = [{ crew: [] }, { ways: [] }];
+
+/** What a plan did not say when it was kept, since nobody could yet, is as if nothing was said. */
+const recordOf = ({ id, tableAt, startAt, body }: PlanRow): PlanRecord => ({
+  ...{ id, tableAt, startAt },
+  body: {
+    ...body,
+    wish: {
+      ...allAlike,
+      ...body.wish,
+      dishes: body.wish.dishes.map((dish) => ({ ...asWritten, ...dish })),
+    },
+  },
+});
 
 export const planStoreOf = (em: EntityManager, kitchenId: string): PlanStore => ({
   upcoming: async (since) => {

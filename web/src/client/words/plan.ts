@@ -2,11 +2,20 @@ import type { Sentences } from "./sentence.ts";
 
 const placeWords: Readonly<Record<string, string>> = { oven: "an oven", hob: "a hob", grill: "a grill" };
 
+const skillNouns: Readonly<Record<string, string>> = {
+  knife: "cutting",
+  heat: "cooking at the hob, oven and grill",
+  machine: "work at the machines",
+};
+
 export const planSentences: Sentences = {
   "plan-table-past": () => "That time is already past. Choose a later one.",
   "plan-too-far": () => "Plans go up to two weeks ahead. Choose an earlier day.",
   "plan-no-place": (m) =>
     `${String(m["dishName"])} needs ${placeWords[String(m["tool"])] ?? "something"} that this plan's kitchen doesn't have.`,
+  "plan-crew-count": () => "Say of each cook what they do, or of none.",
+  "plan-nobody-does": (m) =>
+    `Nobody does the ${skillNouns[String(m["skill"])] ?? "work"}. Give it to at least one cook.`,
   "plan-impossible": () => "These dishes can't all be ready by then.",
   "plan-gave-up": () => "No plan was found in the time allowed. Plan fewer dishes at once.",
   "plan-outdated": () => "A recipe has changed since this plan was made. Plan it again.",
