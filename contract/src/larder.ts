@@ -60,6 +60,9 @@ export const Label = z
     allergens: z.array(z.string()),
     cautions: z.array(Caution),
     mustNever: z.string(),
+    together: z
+      .object({ count: z.int(), grams: z.number() })
+      .meta({ description: "What the one label is for: cubes of a batch go into one bag" }),
   })
   .meta({ id: "Label" });
 

@@ -55,6 +55,13 @@ describe("where a batch goes", () => {
       ["tub", 50, true],
       ...Array.from({ length: 8 }, () => ["cube", 10, false]),
     ]);
+    // Eight cubes are one bag with one label.
+    const labelOf = async (kind: string) => {
+      const id = made.body.containers.find((one) => one.kind === kind)?.id ?? "";
+      return (await wren.call("getLabel", { params: { id } })).body.together;
+    };
+    expect(await labelOf("cube")).toEqual({ count: 8, grams: 80 });
+    expect(await labelOf("jar")).toEqual({ count: 1, grams: 80 });
     const batch = await batchOf(made.body.id);
     expect(batch.taken).toMatchObject([{ grams: 90, fate: "eaten", containerName: "eaten at once" }]);
     // The larder has what is left, and no plate.

@@ -135,3 +135,28 @@ export function eatAndStore<Wish extends ContainerWish>(
   if (leftG < -grams * spoonful) return refuse({ code: "more-than-made", askedG: eatenG, grams });
   return accept({ eatenG: grams, loads: [] });
 }
+
+/** Containers as they are labelled. */
+type Labelled = {
+  readonly kind: ContainerKind | "plate";
+  readonly place: Shelf;
+  readonly useBy: string;
+  readonly isPlain: boolean;
+  readonly startG: number;
+};
+
+/** What one label is for: how many containers, and what went into all of them, grams. */
+export type LabelledTogether = { readonly count: number; readonly grams: number };
+
+/**
+ * Cubes of one batch go into one bag with one label: those of one place and date, plain ones apart. Every other container has a
+ * label of its own.
+ */
+export function labelledTogether(one: Labelled, ofBatch: readonly Labelled[]): LabelledTogether {
+  if (one.kind !== "cube") return { count: 1, grams: one.startG };
+  const bag = ofBatch.filter(
+    ({ kind, place, useBy, isPlain }) =>
+      kind === "cube" && place === one.place && useBy === one.useBy && isPlain === one.isPlain,
+  );
+  return { count: bag.length, grams: total(bag, ({ startG }) => startG) };
+}

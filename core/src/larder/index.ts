@@ -8,10 +8,12 @@ export {
   fewestFor,
   fillFraction,
   gramsToFill,
+  labelledTogether,
   type ContainerIssue,
   type ContainerKind,
   type ContainerSize,
   type ContainerWish,
+  type LabelledTogether,
   type Load,
 } from "./containers.ts";
 export { hazardsOf, writtenUse, type DishHazard, type Used } from "./hazards.ts";

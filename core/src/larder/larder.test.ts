@@ -6,7 +6,14 @@ import { referenceCatalogue } from "../catalogue/reference.ts";
 import { addDays } from "../measure/index.ts";
 import { cautionsFor } from "./cautions.ts";
 import { writtenUse } from "./hazards.ts";
-import { capacityOf, containerSizes, divideOver, eatAndStore, fewestFor } from "./containers.ts";
+import {
+  capacityOf,
+  containerSizes,
+  divideOver,
+  eatAndStore,
+  fewestFor,
+  labelledTogether,
+} from "./containers.ts";
 import { daysAfterThawing } from "./thaw.ts";
 import { placesFor, useBy, type IngredientClock, type UseBy } from "./use-by.ts";
 import { compareByExpiry, takePortion } from "./withdraw.ts";
@@ -206,6 +213,24 @@ describe("containers", () => {
     expect(refused).toMatchObject({
       ok: false,
       issue: { code: "containers-too-small", capacityG: 361, grams: 900 },
+    });
+  });
+});
+
+describe("what one label is for", () => {
+  const cube = { kind: "cube", place: "freezer", useBy: "2027-03-01", isPlain: false, startG: 18 } as const;
+  const jar = { ...cube, kind: "jar", startG: 150 } as const;
+
+  it("is a bag of the cubes of one batch with one date, and any other container by itself", () => {
+    const batch = [cube, cube, { ...cube, startG: 14 }, jar, { ...cube, isPlain: true }];
+    expect(labelledTogether(cube, batch)).toEqual({ count: 3, grams: 50 });
+    expect(labelledTogether({ ...cube, isPlain: true }, batch)).toEqual({ count: 1, grams: 18 });
+    expect(labelledTogether(jar, [...batch, jar])).toEqual({ count: 1, grams: 150 });
+    // Thawed ones have another date, or stand elsewhere.
+    const thawed = { ...cube, useBy: "2026-09-12" };
+    expect(labelledTogether(cube, [cube, thawed, { ...cube, place: "fridge" }])).toEqual({
+      count: 1,
+      grams: 18,
     });
   });
 });

@@ -1,3 +1,4 @@
+import { labelledTogether } from "@apron/core/larder";
 import { accept } from "@apron/core/measure";
 import { notFound } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
@@ -21,5 +22,6 @@ export const getLabel: UseCase<"getLabel"> = async ({ params }, context) => {
     allergens: [...stored.allergens],
     cautions: formula ? presentCautions(formula, inputs, context) : [],
     mustNever: stored.mustNever,
+    together: labelledTogether(stored, await context.stores.larder.containersOf(stored.batchId)),
   });
 };

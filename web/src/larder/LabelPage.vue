@@ -3,13 +3,14 @@ import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { toDataURL } from "qrcode";
-import { ref, watchEffect } from "vue";
+import { computed, ref, watchEffect } from "vue";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import CautionList from "../ui/CautionList.vue";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import { showDay } from "../ui/dates.ts";
+import { counted } from "../ui/plural.ts";
 import PageHead from "../ui/PageHead.vue";
 
 const props = defineProps<{ id: string }>();
@@ -32,6 +33,13 @@ watchEffect(async () => {
     width: 256,
   });
 });
+/** "12 ice cubes, 240 g": one label is for all of a bag. */
+const contents = computed(() => {
+  if (!label.value) return "";
+  const { together, container } = label.value;
+  const grams = showGrams(together.grams, session.display);
+  return together.count > 1 ? `${counted(together.count, container.containerName)}, ${grams}` : grams;
+});
 const print = (): void => window.print();
 </script>
 
@@ -51,8 +59,7 @@ const print = (): void => window.print();
       </p>
       <p class="contains">Contains: {{ label.allergens.join(", ") || "none of the named allergens" }}</p>
       <p class="fine">
-        made {{ showDay(label.container.madeOn) }} ·
-        {{ showGrams(label.container.startG, session.display) }} · {{ label.container.place
+        made {{ showDay(label.container.madeOn) }} · {{ contents }} · {{ label.container.place
         }}<template v-if="label.container.thawDays !== null"
           >; thawed in the fridge:
           {{ label.container.thawDays === 0 ? "the same day" : `${label.container.thawDays} days` }}</template
