@@ -145,6 +145,20 @@ test("a step is skipped, and paused cooking goes on with its timers", async ({ p
   await expect(page.getByText("Paused. Timers go on.")).toBeHidden();
 });
 
+test("what is done can be done once more, and that taken back", async ({ page }) => {
+  const id = await savedPlan(page);
+  await cookAlong(page, id);
+  await say(page, "Roast the squash");
+  const roast = timer(page, "Roast the squash");
+  await expect(roast).toBeVisible();
+  await page.getByTestId("done-steps").getByRole("button", { name: /^Done/ }).click();
+  await page.getByRole("button", { name: /^Once more: Roast the squash/ }).click();
+  await expect(roast).toBeHidden();
+  await expect(page.getByTestId("done-steps")).not.toContainText("Roast the squash");
+  await page.getByTestId("undo-step").click();
+  await expect(roast).toBeVisible();
+});
+
 test("by keyboard: space is done, U takes it back", async ({ page }) => {
   const id = await savedPlan(page);
   await cookAlong(page, id);

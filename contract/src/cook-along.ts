@@ -11,6 +11,7 @@ const CookAct = z
     z.object({ kind: z.literal("started"), task: Task }),
     z.object({ kind: z.literal("done"), task: Task }),
     z.object({ kind: z.literal("skipped"), task: Task }),
+    z.object({ kind: z.literal("again"), task: Task }).meta({ description: "The step is done once more" }),
     z.object({ kind: z.literal("not-yet"), task: Task, minutes: z.int().min(1).max(240) }),
     z.object({ kind: z.literal("paused") }),
     z.object({ kind: z.literal("resumed") }),

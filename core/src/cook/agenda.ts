@@ -1,4 +1,4 @@
-import { startedBy, statusAt, type RunTask } from "./cook-run.ts";
+import { isRepeatable, startedBy, stateOf, statusAt, type RunTask } from "./cook-run.ts";
 import { remindersAt, type Cooking } from "./timers.ts";
 
 /** Something for the hands, and when: milliseconds of the clock. */
@@ -34,6 +34,12 @@ export function agendaAt(cooking: Cooking, starts: ReadonlyMap<string, number>):
 /** May it be begun before its time? What cooks is turned and taken out when it has cooked. */
 export const canBeginEarly = ({ kind }: Pick<RunTask, "kind">): boolean =>
   kind !== "take-out" && kind !== "look";
+
+/** Work that is done and could be done once more, what was done last first. */
+export const doneBefore = ({ tasks, run, now }: Cooking): readonly RunTask[] =>
+  tasks
+    .filter((task) => isRepeatable(task) && statusAt(task, run, now) === "ended")
+    .sort((a, b) => (stateOf(run, b.id).endedAt ?? 0) - (stateOf(run, a.id).endedAt ?? 0));
 
 /** Is everything done or skipped? */
 export const isAllDone = ({ tasks, run, now }: Cooking): boolean =>

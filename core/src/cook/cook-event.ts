@@ -6,6 +6,8 @@ export type CookAct =
   | { readonly kind: "started"; readonly task: string }
   | { readonly kind: "done"; readonly task: string }
   | { readonly kind: "skipped"; readonly task: string }
+  /** The step is done once more: another panful, a sauce that split. */
+  | { readonly kind: "again"; readonly task: string }
   /** Looked at and not done: so many minutes more. */
   | { readonly kind: "not-yet"; readonly task: string; readonly minutes: number }
   | { readonly kind: "paused" }

@@ -5,6 +5,7 @@ import { check } from "../../test/property.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { draftPlan, solvePlan, type PlanWish } from "../plan/index.ts";
 import { isHot } from "../recipes/index.ts";
+import { doneBefore } from "./agenda.ts";
 import type { CookAct, CookEvent } from "./cook-event.ts";
 import { foldRun, stateOf, statusAt, type CookRun, type RunTask } from "./cook-run.ts";
 import { runPlan, type PlanToCook } from "./run-plan.ts";
@@ -107,6 +108,38 @@ describe("a run", () => {
     expect(stateOf(run, "dip/0/prepare")).toMatchObject({ isSkipped: true, endedAt: atMinute(5) });
   });
 
+  it("does a step once more, with what cooks in it, and not what was got ready for it", () => {
+    const [prepare, onceMore] = ["dip/0/prepare", { kind: "again", task: putIn } as const];
+    const said = [
+      event(2, { kind: "done", task: prepare }),
+      event(5, { kind: "done", task: putIn }),
+      event(30, { kind: "done", task: takeOut }),
+    ];
+    const run = foldRun(dipPlan.tasks, [...said, event(40, onceMore)]);
+    for (const id of [putIn, roast, takeOut])
+      expect(stateOf(run, id)).toMatchObject({ startedAt: null, endedAt: null });
+    expect(stateOf(run, prepare).endedAt).toBe(atMinute(2));
+    expect(timersAt({ tasks: dipPlan.tasks, run, now: atMinute(41) })).toEqual([]);
+    const now = { tasks: dipPlan.tasks, now: atMinute(41) };
+    const before = foldRun(dipPlan.tasks, said);
+    expect(doneBefore({ ...now, run: before }).map(({ id }) => id)).toEqual([putIn, prepare]);
+    expect(doneBefore({ ...now, run }).map(({ id }) => id)).toEqual([prepare]);
+    // It can be said to be done again, and the "once more" taken back.
+    const done = foldRun(dipPlan.tasks, [
+      ...said,
+      event(40, onceMore),
+      event(45, { kind: "done", task: putIn }),
+    ]);
+    expect(stateOf(done, roast)).toMatchObject({ startedAt: atMinute(45), endedAt: null });
+    const mistake = event(40, onceMore);
+    const undone = foldRun(dipPlan.tasks, [
+      ...said,
+      mistake,
+      event(41, { kind: "undone", event: mistake.id }),
+    ]);
+    expect(stateOf(undone, putIn).endedAt).toBe(atMinute(5));
+  });
+
   it("is paused until it is resumed; what cooks goes on", () => {
     const pause = event(105, { kind: "paused" });
     const paused = foldRun(dipPlan.tasks, [done(putIn, 100), pause]);
@@ -124,7 +157,7 @@ describe("a run", () => {
 const three = planOf(aWish([toCook("dip", dip), toCook("leaves", salad), toCook("grain", grain)]));
 const anAct = fc.oneof(
   fc.record({
-    kind: fc.constantFrom("done" as const, "skipped" as const, "started" as const),
+    kind: fc.constantFrom("done" as const, "skipped" as const, "started" as const, "again" as const),
     task: fc.constantFrom(...three.tasks.map(({ id }) => id)),
   }),
   fc.record({

@@ -85,6 +85,18 @@ function endedBy(task: RunTask, tasks: readonly RunTask[]): RunTask[] {
   return [...before, ...alone, ...looks];
 }
 
+const standsOrCooks: readonly TaskKind[] = ["by-itself", "take-out", "look"];
+
+/** What is done once more with a task: what stands or cooks after it in its step, and is looked at and taken out. */
+const repeatedWith = (task: RunTask, tasks: readonly RunTask[]): RunTask[] => [
+  task,
+  ...tasks.filter(({ id, kind }) => stepOf(id) === stepOf(task.id) && standsOrCooks.includes(kind)),
+];
+
+/** Is it work that may be done once more? */
+export const isRepeatable = ({ kind }: Pick<RunTask, "kind">): boolean =>
+  kind === "work" || kind === "put-in" || kind === "prepare";
+
 type States = Map<string, TaskState>;
 
 function change(states: States, id: string, more: Partial<TaskState>): void {
@@ -116,6 +128,9 @@ function take(states: States, { at, act }: CookEvent, tasks: readonly RunTask[])
       return change(states, task.id, {
         extraMin: (states.get(task.id) ?? untouched).extraMin + act.minutes,
       });
+    case "again":
+      for (const { id } of repeatedWith(task, tasks)) states.set(id, untouched);
+      return;
     case "done":
     case "skipped": {
       const isSkipped = act.kind === "skipped";

@@ -46,4 +46,4 @@ export {
 } from "./cook-run.ts";
 export { runPlan, type PlanToCook, type RunPlan } from "./run-plan.ts";
 export { remindersAt, timersAt, type Cooking, type Reminder, type Timer } from "./timers.ts";
-export { agendaAt, canBeginEarly, isAllDone, type Agenda, type AgendaItem } from "./agenda.ts";
+export { agendaAt, canBeginEarly, doneBefore, isAllDone, type Agenda, type AgendaItem } from "./agenda.ts";

@@ -3,7 +3,7 @@ import { beginsAt, inChosenWay, waysLeft, type ChosenWay } from "./choose-ways.t
 import { draftPlan, earliestTable, type PlanWish } from "./plan-dishes.ts";
 import { reverseTime } from "./reverse-time.ts";
 import type { Limits } from "./search.ts";
-import { solveSchedule } from "./solve-schedule.ts";
+import { findSchedule } from "./solve-schedule.ts";
 
 /** One of the things that do not go together. */
 export type Clash =
@@ -30,9 +30,8 @@ export type Explanation = {
 /** Is there a plan for a wish? Undefined where the limits were reached before that was known. */
 function isPossible(wish: PlanWish, catalogue: Catalogue, limits: Limits): boolean | undefined {
   const { problem } = draftPlan(wish, wish.tableAt, catalogue);
-  const light = { ...problem, tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })) };
-  const solved = solveSchedule(reverseTime(light, wish.tableAt), limits);
-  return solved.kind === "gave-up" ? undefined : solved.kind === "solved";
+  const { kind } = findSchedule(reverseTime(problem, wish.tableAt), limits);
+  return kind === "gave-up" ? undefined : kind === "found";
 }
 
 const without = (wish: PlanWish, clash: Clash): PlanWish => {

@@ -1,6 +1,6 @@
 import type { Lag, Moment, Problem, Schedule, Task } from "./problem.ts";
 import type { Limits } from "./search.ts";
-import { solveSchedule } from "./solve-schedule.ts";
+import { findSchedule, solveSchedule } from "./solve-schedule.ts";
 import { longestPlanMin, solvePlan } from "./plan-dishes.ts";
 import { table } from "./tasks-of-dish.ts";
 
@@ -32,6 +32,9 @@ export type PlanToReplan = {
 };
 
 type Way = { readonly release: "planned" | "now"; readonly keepsWaits: boolean; readonly isWeighed?: true };
+
+/** Everything at the time that was planned, or later. */
+const asPlanned: Way = { release: "planned", keepsWaits: true };
 
 const momentOf = (course: Course, { at }: Moment): number => (at === "start" ? course.start : course.end);
 
@@ -104,6 +107,17 @@ function whatIsLeft(plan: PlanToReplan, way: Way): Problem {
 
 type Placing = { readonly schedule: Schedule; readonly tableAt: number };
 
+/** All on the table by an hour, at any of the times that are open; undefined where that cannot be, or is not found in time. */
+function byTable(plan: PlanToReplan, tableAt: number, limits: Limits): Placing | undefined {
+  const left = whatIsLeft(plan, asPlanned);
+  const tasks = left.tasks.map((task) => ({
+    ...task,
+    window: { ...task.window, to: Math.min(task.window.to, tableAt) },
+  }));
+  const found = findSchedule({ ...left, tasks }, limits);
+  return found.kind === "found" ? { schedule: found.schedule, tableAt } : undefined;
+}
+
 /** The soonest that all can be on the table, not before it was wanted. */
 function soonestTable(plan: PlanToReplan, way: Way, limits: Limits): Placing | undefined {
   const solved = solveSchedule(whatIsLeft(plan, way), limits);
@@ -141,17 +155,19 @@ function goingOn(plan: PlanToReplan, { schedule, tableAt }: Placing, { keepsWait
  * limits came before any such plan.
  */
 export function replan(plan: PlanToReplan, limits: Limits): Replanned | undefined {
-  const asPlanned: Way = { release: "planned", keepsWaits: true };
-  const stays = soonestTable(plan, asPlanned, limits);
-  const wanted = plan.starts.get(table) ?? plan.now;
-  if (stays && stays.tableAt <= wanted) return goingOn(plan, stays, asPlanned);
+  const onTime = byTable(plan, plan.starts.get(table) ?? plan.now, limits);
+  if (onTime) return goingOn(plan, onTime, asPlanned);
   const anyTime: Way = { release: "now", keepsWaits: true };
   const sooner = soonestTable(plan, anyTime, limits);
-  if (sooner && (!stays || sooner.tableAt < stays.tableAt)) {
+  if (sooner) {
+    // No later than that, and at the times that were planned, where it goes so.
+    const stays = byTable(plan, sooner.tableAt, limits);
+    if (stays) return goingOn(plan, stays, asPlanned);
     const schedule = backwards(plan, sooner, limits) ?? sooner.schedule;
     return goingOn(plan, { ...sooner, schedule }, anyTime);
   }
-  if (stays) return goingOn(plan, stays, asPlanned);
+  const later = soonestTable(plan, asPlanned, limits);
+  if (later) return goingOn(plan, later, asPlanned);
   const atOnce: Way = { release: "now", keepsWaits: false };
   const late = soonestTable(plan, atOnce, limits);
   return late && goingOn(plan, late, atOnce);

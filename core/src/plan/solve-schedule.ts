@@ -35,11 +35,19 @@ function mayEndBy(problem: Compiled, end: number): boolean {
   return bounds !== undefined && span.below(bounds, end + 1) && propagate(bounds);
 }
 
-/** The least span that propagation alone cannot rule out: halving between what it can and what it cannot. */
+/**
+ * The least span that propagation alone cannot rule out: in steps that double up to one that it cannot, since that is seldom far,
+ * then halving between the last that it can and that.
+ */
 function leastSpan(bounds: Bounds): number {
   const { latest, shortest, problem } = bounds;
   let low = span.cost(bounds);
-  let high = latest.reduce((most, start, i) => Math.max(most, start + at(shortest, i)), low);
+  const last = latest.reduce((most, start, i) => Math.max(most, start + at(shortest, i)), low);
+  let high = low;
+  for (let step = 1; high < last && !mayEndBy(problem, high); step *= 2) {
+    low = high + 1;
+    high = Math.min(last, high + step);
+  }
   while (low < high) {
     const middle = Math.floor((low + high) / 2);
     if (mayEndBy(problem, middle)) high = middle;
@@ -59,6 +67,25 @@ function withinHorizon(problem: Problem): Problem {
     window: { from: task.window.from, to: Math.min(task.window.to, end) },
   }));
   return { ...problem, tasks };
+}
+
+/** Found as soon as there is one. */
+const anyCost = Number.MAX_SAFE_INTEGER;
+
+/** Any schedule at all: where only that is asked, none better is looked for. */
+export function findSchedule(
+  problem: Problem,
+  limits: Limits,
+): { readonly kind: "found"; readonly schedule: Schedule } | { readonly kind: "impossible" | "gave-up" } {
+  const bounds = openBounds(compile(withinHorizon(problem)));
+  if (!bounds || !propagate(bounds)) return { kind: "impossible" };
+  const { best, isComplete } = searchBelow(
+    bounds,
+    { objective: span, most: Infinity, enough: anyCost },
+    limits,
+  );
+  if (best) return { kind: "found", schedule: asSchedule(problem, best) };
+  return { kind: isComplete ? "impossible" : "gave-up" };
 }
 
 /**

@@ -11,6 +11,7 @@ import { timedTasks } from "../plan/use-plan.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import { endingAct } from "./cook-words.ts";
 import AddToTaste from "./AddToTaste.vue";
+import DoneSteps from "./DoneSteps.vue";
 import CookHead from "./CookHead.vue";
 import NextSteps from "./NextSteps.vue";
 import NowCard from "./NowCard.vue";
@@ -20,9 +21,8 @@ import { useCookAlong } from "./use-cook-along.ts";
 
 /** One large page for wet hands: now, next, and what runs by itself, across all dishes of a plan. */
 const props = defineProps<{ id: string }>();
-const { data, error, now, plan, run, goesOn, timers, agenda, isAllDone, say, refused } = useCookAlong(
-  () => props.id,
-);
+const { data, error, now, plan, run, goesOn, timers, agenda, doneTasks, isAllDone, say, refused } =
+  useCookAlong(() => props.id);
 
 /** Who does what, as it was planned. */
 const who = computed(() => {
@@ -63,6 +63,9 @@ const label = ({ dishName }: PlanTask, what: string): string => `${dishName}: ${
 const end = (task: PlanTask): Promise<void> => say(endingAct(task), label(task, taskWords(task)));
 const skip = (task: PlanTask): Promise<void> =>
   say({ kind: "skipped", task: task.id }, label(task, "skipped"));
+const before = computed(() => doneTasks.value.flatMap(({ id }) => tasks.value.get(id) ?? []));
+const again = (task: PlanTask): Promise<void> =>
+  say({ kind: "again", task: task.id }, label(task, "once more"));
 const running = computed(() =>
   timers.value.flatMap((timer) => {
     const task = tasks.value.get(timer.task);
@@ -81,8 +84,11 @@ const last = computed(() => {
   const task = "task" in event.act ? tasks.value.get(event.act.task) : undefined;
   return { id: event.id, words: task ? label(task, actWords(event.act, task)) : otherActWords(event.act) };
 });
-const actWords = (act: CookAct, task: PlanTask): string =>
-  act.kind === "not-yet" ? `${act.minutes} min more` : act.kind === "skipped" ? "skipped" : taskWords(task);
+const actWords = (act: CookAct, task: PlanTask): string => {
+  if (act.kind === "not-yet") return `${act.minutes} min more`;
+  if (act.kind === "again") return `once more: ${taskWords(task)}`;
+  return act.kind === "skipped" ? "skipped" : taskWords(task);
+};
 const otherActWords = ({ kind }: CookAct): string =>
   kind === "added" ? "Added to taste" : kind === "paused" ? "Paused" : "Resumed";
 const undo = (): void => {
@@ -185,6 +191,7 @@ useEventListener(window, "keydown", (event: KeyboardEvent) => {
           </div>
         </template>
         <NextSteps v-if="coming.length > 0" :items="coming" :letter-of="letterOf" @done="end" />
+        <DoneSteps :tasks="before" :letter-of="letterOf" @again="again" />
         <div v-if="isAllDone" class="finish">
           <h2>Weigh and store</h2>
           <RouterLink

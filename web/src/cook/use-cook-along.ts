@@ -1,6 +1,7 @@
 import type { CookAct, CookAlong, CookEvent } from "@apron/contract";
 import {
   agendaAt,
+  doneBefore,
   foldRun,
   isAllDone,
   runTasks,
@@ -123,6 +124,7 @@ export function useCookAlong(planId: () => string) {
     ...{ data, error, now, plan, run, goesOn, refused, say },
     timers: computed(() => timersAt(cooking.value)),
     agenda: computed(() => agendaAt(cooking.value, goesOn.value?.starts ?? new Map())),
+    doneTasks: computed(() => doneBefore(cooking.value)),
     isAllDone: computed(() => cooking.value.tasks.length > 0 && isAllDone(cooking.value)),
   };
 }
