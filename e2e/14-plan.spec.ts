@@ -126,6 +126,15 @@ test("a step is done another way, by hand or because there is no oven, and saved
   await expect(rows(page).filter({ hasText: "Heat the oven" })).toBeVisible();
 });
 
+test("a make in progress goes to the plan with what is done otherwise tonight", async ({ page }) => {
+  await page.goto("/cook/sorrel-and-round-lettuce");
+  await page.getByTestId("leave-out").first().click();
+  await page.getByTestId("plan-this").click();
+  const dish = page.getByTestId("plan-dishes").getByRole("listitem");
+  await expect(dish).toHaveCount(1);
+  await expect(dish).toContainText("as changed for tonight");
+});
+
 test("what is chosen survives a reload; a wrong time says so and loses nothing", async ({ page }) => {
   await planOf(page, "kohlrabi-and-fennel-slaw");
   await page.locator("#plan-time").fill("25:00");

@@ -1,6 +1,7 @@
-import { stepTools } from "@apron/core/recipes";
+import { noChanges, stepTools } from "@apron/core/recipes";
 import { skills, taskKinds, timesFrom } from "@apron/core/plan";
 import { z } from "zod";
+import { TonightsChanges } from "./cook.ts";
 import { ById, Id, Instant } from "./quantities.ts";
 
 const TimeOfDay = z
@@ -24,6 +25,9 @@ export const PlanWish = z
           recipeId: z.string().min(1).max(60),
           batches: z.number().positive().max(50).default(1),
           isMade: z.boolean().default(false).meta({ description: "Made earlier: it is only taken out" }),
+          changes: TonightsChanges.default(noChanges).meta({
+            description: "A make in progress: what is done otherwise this once",
+          }),
           ways: z
             .array(z.object({ step: StepNumber, way: Way }))
             .max(120)

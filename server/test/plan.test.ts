@@ -114,6 +114,31 @@ describe("cooks who do not all do everything", () => {
   });
 });
 
+describe("a make in progress", () => {
+  const changes = {
+    swaps: [],
+    joined: [{ id: "joined-1", ingredient: "celeriac", grams: 900, isCooked: true }],
+    leftOut: [],
+  };
+
+  it("is planned with what is done otherwise this once", async () => {
+    const { formula } = (await wren.call("getRecipe", { params: { id: dip.recipeId } })).body;
+    const leftOut = formula.lines.find(({ preparation }) => preparation !== "")?.id ?? "";
+    const prepared = async (extra: object) => {
+      const { body } = await solve({ dishes: [{ ...dip, ...extra }] });
+      return body.tasks.filter(({ kind }) => kind === "prepare").flatMap(({ lineIds = [] }) => lineIds);
+    };
+    expect(await prepared({})).toContain(leftOut);
+    expect(await prepared({ changes: { ...changes, leftOut: [leftOut] } })).not.toContain(leftOut);
+  });
+
+  it("is refused at its dish where a change does not fit", async () => {
+    const unknown = { ...changes, leftOut: ["no-such-line"] };
+    const { problem } = await solve({ dishes: [leaves, { ...dip, changes: unknown }] });
+    expect(problem).toMatchObject({ code: "line-unknown", field: "dishes.1.changes" });
+  });
+});
+
 describe("a step with another way", () => {
   const noOven = { trays: 0, rings: 4, hasGrill: true };
   const grill = { dish: "dip", step: 0, way: 1 };
@@ -299,7 +324,9 @@ describe("a saved plan", () => {
 /** What is asked for, spelt out: what the schema fills in is the same as leaving it out. */
 it("fills in one cook and an ordinary kitchen", async () => {
   const spelt: PlanWish = {
-    dishes: [{ ...dip, batches: 1, isMade: false, ways: [] }],
+    dishes: [
+      { ...dip, batches: 1, isMade: false, ways: [], changes: { swaps: [], joined: [], leftOut: [] } },
+    ],
     tableAt: inMinutes(480),
     ...{ cooks: 1, crew: [], homeAt: null, quiet: null, fixed: [], times: [] },
     places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },

@@ -206,6 +206,7 @@ export async function planEvening(
       batches: 1,
       isMade: false,
       ways: [],
+      changes: noChanges,
     })),
     tableAt: instantAt(day, time, context.session.kitchen.timeZone).toISOString(),
     ...{ cooks: 1, crew: [], homeAt: null, quiet: null, fixed: [], times: [] },

@@ -8,6 +8,7 @@ import {
   type DishToCook,
   type PlanWish as CoreWish,
 } from "@apron/core/plan";
+import { withTonightsChanges } from "@apron/core/recipes";
 import { inTurn } from "../context/in-turn.ts";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
@@ -37,14 +38,18 @@ async function dishOf(
   context: RequestContext,
 ): Promise<Answer<DishToCook>> {
   const asked = wish.dishes[index];
-  const nothing = { key: "", recipeId: "", batches: 1, isMade: false, ways: [] };
-  const { key, recipeId, batches, isMade, ways: chosen } = asked ?? nothing;
+  if (!asked) return notFound("recipe-unknown", "dishes");
+  const { key, recipeId, batches, isMade, changes } = asked;
   const recipe = await expandedRecipe(recipeId, context);
   if (!recipe) return notFound("recipe-unknown", `dishes.${index}.recipeId`);
+  const { catalogue } = context;
+  const changed = withTonightsChanges(recipe.formula, changes, { catalogue, batches });
+  if (!changed.ok) return refuseWith(changed.issue, `dishes.${index}.changes`);
+  const formula = changed.value;
   const given = wish.times.filter((one) => one.dish === key);
   const times = given.map(({ step, workMin, byItself }) => [step, { workMin, byItself }] as const);
-  const ways = new Map(chosen.map(({ step, way }) => [step, way]));
-  return accept({ id: key, formula: recipe.formula, batches, times: new Map(times), ways, lessons, isMade });
+  const ways = new Map(asked.ways.map(({ step, way }) => [step, way]));
+  return accept({ id: key, formula, batches, times: new Map(times), ways, lessons, isMade });
 }
 
 async function dishesOf(wish: PlanWish, context: RequestContext): Promise<Answer<DishToCook[]>> {

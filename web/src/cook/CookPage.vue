@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { PlanMake } from "@apron/contract";
-import { showEstimate, showGrams, trimmedDecimals } from "@apron/core/measure";
+import { showEstimate, showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
@@ -28,6 +28,8 @@ import PutBy from "./PutBy.vue";
 import ScaleChooser from "./ScaleChooser.vue";
 import MakeSteps from "./MakeSteps.vue";
 import NotedBefore from "./NotedBefore.vue";
+import PlanThisMake from "./PlanThisMake.vue";
+import { roundingWords } from "./rounding-words.ts";
 import { useMakeDraft } from "./make-draft.ts";
 import { useAgain } from "./use-again.ts";
 import { useChanges, useRefusedChanges } from "./use-changes.ts";
@@ -101,20 +103,7 @@ const lead = computed(() =>
 
 const toBuyNames = computed(() => [...new Set(toBuy.value.map((part) => part.name))]);
 
-/** What rounding to the scale does to the ratios that matter. */
-const roundings = computed(() =>
-  (plan.value?.rounding ?? [])
-    .filter(
-      ({ error, wanted, rounded }) =>
-        Math.abs(error) >= 0.005 && trimmedDecimals(wanted, 2) !== trimmedDecimals(rounded, 2),
-    )
-    .map(({ metric, wanted, rounded, error }) => {
-      const off = `${error < 0 ? "−" : "+"}${trimmedDecimals(Math.abs(error) * 100, 1)} %`;
-      return metric === "oil-to-acid"
-        ? `oil to acid is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} to 1 (${off})`
-        : `salt is ${trimmedDecimals(rounded, 2)} instead of ${trimmedDecimals(wanted, 2)} % (${off})`;
-    }),
-);
+const roundings = computed(() => (plan.value ? roundingWords(plan.value) : []));
 
 async function prepareAll(): Promise<void> {
   if (plan.value) await preparation.prepare(plan.value);
@@ -135,7 +124,9 @@ async function putBy(): Promise<void> {
 </script>
 
 <template>
-  <PageHead :title="plan?.name ?? 'Cook'" :lead="lead" />
+  <PageHead :title="plan?.name ?? 'Cook'" :lead="lead">
+    <PlanThisMake v-if="plan && !cookedBy" :plan="plan" :changes="draft.changes" />
+  </PageHead>
   <p v-if="error && !plan" role="alert">{{ sentenceOf(error) }}</p>
   <template v-if="plan">
     <ScaleChooser

@@ -38,6 +38,9 @@ function remove(key: string): void {
   form.value.fixed = fixed.filter(({ task }) => !task.startsWith(`${key}/`));
   form.value.times = times.filter(({ dish }) => dish !== key);
 }
+/** Is it a make in progress in which something is done otherwise? */
+const isChanged = ({ changes }: PlanForm["dishes"][number]): boolean =>
+  changes !== undefined && Object.values(changes).some((list) => list.length > 0);
 const cooks = computed({
   get: () => String(form.value.cooks),
   set: (value: string) => {
@@ -59,7 +62,10 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
     <ul v-if="form.dishes.length > 0" class="dishes" data-testid="plan-dishes">
       <li v-for="(dish, i) in form.dishes" :key="dish.key">
         <DishTag :letter="letterOf(dish.key)" />
-        <span class="small">{{ dish.name }}</span>
+        <span class="small"
+          >{{ dish.name }}
+          <template v-if="isChanged(dish)"><br /><span class="soft">as changed for tonight</span></template>
+        </span>
         <NumberBox
           v-if="!dish.isMade"
           :id="`batches-${i}`"

@@ -1,5 +1,6 @@
-import type { PlanDraft, PlanWish, RequestOf, SavedPlan } from "@apron/contract";
+import type { PlanDraft, PlanWish, RequestOf, SavedPlan, TonightsChanges } from "@apron/contract";
 import type { Skill } from "@apron/core/plan";
+import { noChanges } from "@apron/core/recipes";
 import { instantAt } from "@apron/core/measure";
 
 /** A dish in the plan; its key is its own, since one recipe may be in it twice. */
@@ -9,6 +10,8 @@ export type PlanDish = {
   name: string;
   batches: number;
   isMade: boolean;
+  /** What is done otherwise this once, of a make that is in progress. */
+  changes?: TonightsChanges;
   /** In which way a step is done; of a draft that was kept before there were ways nothing. */
   ways?: { step: number; way: number }[];
 };
@@ -76,7 +79,11 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
   const [from, to] = [typedTime(form.quietFrom), typedTime(form.quietTo)];
   const { trays, rings, hasGrill, isCharcoal, shelves } = form;
   return {
-    dishes: form.dishes.map(({ name: _, ways = [], ...dish }) => ({ ...dish, ways })),
+    dishes: form.dishes.map(({ name: _, ways = [], changes = noChanges, ...dish }) => ({
+      ...dish,
+      ways,
+      changes,
+    })),
     tableAt,
     cooks: form.cooks,
     crew: crewOf(form),

@@ -1,10 +1,11 @@
+import { noChanges } from "@apron/core/recipes";
 import { MoreThanOrEqual, type EntityManager } from "typeorm";
 import type { PlanRecord, PlanStore } from "../../context/ports/plan.store.ts";
 import { CookEventTable } from "../tables/cook-event.table.ts";
 import { CookTimeTable } from "../tables/cook-time.table.ts";
 import { PlanTable, type PlanRow } from "../tables/plan.table.ts";
 
-const [allAlike, asWritten] = [{ crew: [] }, { ways: [] }];
+const [allAlike, asWritten] = [{ crew: [] }, { ways: [], changes: noChanges }];
 
 /** What a plan did not say when it was kept, since nobody could yet, is as if nothing was said. */
 const recordOf = ({ id, tableAt, startAt, body }: PlanRow): PlanRecord => ({

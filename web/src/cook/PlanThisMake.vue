@@ -1,0 +1,25 @@
+<script setup lang="ts">
+import type { MakePlan, TonightsChanges } from "@apron/contract";
+import Button from "primevue/button";
+import { useRouter } from "vue-router";
+import { newId } from "../client/new-id.ts";
+import { useDraft } from "../client/use-draft.ts";
+import { emptyPlan, freshKey } from "../plan/plan-form.ts";
+import { todayIso } from "../ui/dates.ts";
+
+/** Takes a make that is being got ready, with what is done otherwise this once, to the plan of the cooking. */
+const props = defineProps<{ plan: MakePlan; changes: TonightsChanges }>();
+const router = useRouter();
+const { draft: form } = useDraft("plan", () => emptyPlan(newId(), todayIso()));
+async function planIt(): Promise<void> {
+  const { recipeId, name, batches } = props.plan;
+  const key = freshKey(recipeId, form.value.dishes);
+  const changes = props.changes;
+  form.value.dishes = [...form.value.dishes, { key, recipeId, name, batches, isMade: false, changes }];
+  await router.push("/plan");
+}
+</script>
+
+<template>
+  <Button label="Plan when to cook it" severity="secondary" data-testid="plan-this" @click="planIt" />
+</template>
