@@ -128,7 +128,8 @@ test("a step is done another way, by hand or because there is no oven, and saved
 
 test("a make in progress goes to the plan with what is done otherwise tonight", async ({ page }) => {
   await page.goto("/cook/sorrel-and-round-lettuce");
-  await page.getByTestId("leave-out").first().click();
+  await page.locator('[data-testid^="change-"]').first().click();
+  await page.getByTestId("leave-out").click();
   await page.getByTestId("plan-this").click();
   const dish = page.getByTestId("plan-dishes").getByRole("listitem");
   await expect(dish).toHaveCount(1);
