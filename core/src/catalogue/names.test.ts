@@ -12,6 +12,8 @@ describe("a name written out in full", () => {
     ["Rhubarb", "rhubarb"],
     ["swiss chard", "chard"],
     [" courgette ", "zucchini"],
+    ["pumpkin seed", "pumpkin-seed"],
+    ["courgettes", "zucchini"],
     ["rhub", undefined],
     ["lettuce", undefined],
     ["", undefined],

@@ -76,14 +76,25 @@ export function searchNames<Item extends Named>(
     .map(({ item }) => item);
 }
 
-/** The one ingredient that goes by exactly this name, case and accents aside; undefined where none or several do. */
+/**
+ * The one ingredient that goes by exactly this name, case and accents aside, else by one or many of it ("pumpkin seed" of
+ * pumpkin seeds); undefined where none or several do.
+ */
 export function namedExactly<Item extends Named>(
   typed: string,
   ingredients: Iterable<Item>,
 ): Item | undefined {
-  const wanted = folded(typed);
-  const found = [...ingredients].filter((item) =>
-    [item.us, item.uk, ...item.other].some((name) => folded(name) === wanted),
-  );
-  return wanted !== "" && found.length === 1 ? found[0] : undefined;
+  const name = folded(typed);
+  if (name === "") return undefined;
+  const wanted = { name, one: singular(name) };
+  const goBy = (part: keyof Ready): Item[] =>
+    // Its id, the last of them, is no name: "lentil" is not the cooked ones.
+    [...ingredients].filter((item) =>
+      namesOf(item)
+        .slice(0, -1)
+        .some((known) => known[part] === wanted[part]),
+    );
+  const exactly = goBy("name");
+  const found = exactly.length > 0 ? exactly : goBy("one");
+  return found.length === 1 ? found[0] : undefined;
 }

@@ -41,7 +41,8 @@ const salt = (g: number | null): string =>
         <span class="soft">{{ [salt(one.saltChangeG), one.note].filter(Boolean).join(", ") }}</span>
       </li>
     </ul>
-    <div class="other">
+    <!-- What comes above moves the field, and a list that hangs from it would close: it comes last. -->
+    <div v-if="data || error" class="other">
       <IngredientField :id="`other-${line}`" v-model="other" :usual="[]" label="Something else instead" />
       <Button
         v-if="other"
