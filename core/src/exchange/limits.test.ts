@@ -6,7 +6,7 @@ import { acceptReview } from "./accept-review.ts";
 import { readRecipeJson } from "./read-recipe-json.ts";
 import { draftLimits, plainText } from "./recipe-draft.ts";
 import { readRecipeText } from "./read-recipe-text.ts";
-import { readYield, reviewRecipe } from "./review-recipe.ts";
+import { readYield, reviewRecipe, yieldInTitle } from "./review-recipe.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
 const reviewOf = (ingredients: readonly string[], yieldText = "serves 2", minutes: number | null = null) =>
@@ -130,4 +130,22 @@ describe("texts", () => {
     expect(plainText("a <script>x <script>y</script> z</script> b <b>c</b>")).toBe("a z b c");
     expect(plainText("<style>p {}</style>d</style> e")).toBe("d e");
   });
+});
+
+describe("what a title says of how much it makes", () => {
+  it.each([
+    ["Smoky aubergine and walnut dip (serves 6)", "Smoky aubergine and walnut dip", "serves 6"],
+    ["Autumn slaw – for 4 people", "Autumn slaw", "for 4 people"],
+    ["Plum relish, makes 300 ml", "Plum relish", "makes 300 ml"],
+    ["Ensalada [para 2 personas]", "Ensalada", "para 2 personas"],
+  ])("%s", (written, title, yieldText) => {
+    expect(yieldInTitle(written)).toEqual({ title, yieldText });
+  });
+
+  it.each(["Beetroot salad (vegan)", "Salad for a crowd", "Kale, beans and 2 cheeses", "Dip (smoky)", ""])(
+    "is nothing in %p",
+    (title) => {
+      expect(yieldInTitle(title)).toEqual({ title, yieldText: "" });
+    },
+  );
 });

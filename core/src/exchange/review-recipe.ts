@@ -26,7 +26,7 @@ import {
 } from "../recipes/index.ts";
 import { translate, type Language } from "../languages/index.ts";
 import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft, type SourceLine } from "./recipe-draft.ts";
-import { sections } from "./section-words.ts";
+import { sections, yieldLine } from "./section-words.ts";
 import { splitFoods } from "./split-foods.ts";
 
 /** One ingredient line as this kitchen understands it, before the cook has looked at it. */
@@ -248,6 +248,13 @@ export function readYield(text: string): { servings: number | null; makes: Makes
   return { servings: said !== undefined && servings > 0 && servings <= 500 ? servings : null, makes };
 }
 
+/** "Smoky dip (serves 6)", "Slaw – for 4 people": a title without what is said in it of how much it makes. */
+export function yieldInTitle(title: string): { readonly title: string; readonly yieldText: string } {
+  const [, name = "", said = ""] =
+    /^(.+?)\s*(?:[([]\s*|[,:–—]\s+|\s-\s+)([^()[\]]+?)\s*[)\]]?\s*$/.exec(title) ?? [];
+  return yieldLine.test(said) ? { title: name, yieldText: said } : { title, yieldText: "" };
+}
+
 const contentsOf = (
   draft: RecipeDraft,
   lines: readonly ReviewedLine[],
@@ -280,11 +287,12 @@ export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): Rec
     .flatMap(tasksOf)
     .map((text) => readStep(text.slice(0, 500), lexicon));
   const { kind, isSaid } = guessKind(contentsOf(draft, first, { steps, reader }));
-  const yieldText = textsOf(draft, "yield").join(" ");
+  const named = yieldInTitle(titleOf(draft));
+  const yieldText = textsOf(draft, "yield").join(" ") || named.yieldText;
   const minutes =
     draft.minutes ?? minutesIn(textsOf(draft, "time").join(" "))?.high ?? minutesIn(yieldText)?.high;
   return {
-    title: titleOf(draft),
+    title: named.title,
     kind,
     isKindSaid: isSaid,
     ...readYield(yieldText),
