@@ -77,7 +77,9 @@ export function findSchedule(
   problem: Problem,
   limits: Limits,
 ): { readonly kind: "found"; readonly schedule: Schedule } | { readonly kind: "impossible" | "gave-up" } {
-  const bounds = openBounds(compile(withinHorizon(problem)));
+  // Weights would only lead the search to what is fresh before what is possible.
+  const light = { ...problem, tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })) };
+  const bounds = openBounds(compile(withinHorizon(light)));
   if (!bounds || !propagate(bounds)) return { kind: "impossible" };
   const { best, isComplete } = searchBelow(
     bounds,
