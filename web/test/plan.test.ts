@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { PlanTask, SavedPlan } from "@apron/contract";
+import { noChanges } from "@apron/core/recipes";
 import { barsOf, movedStart } from "../src/plan/bars.ts";
 import {
   emptyPlan,
@@ -48,7 +49,7 @@ describe("the form of a plan", () => {
     expect(typedTime(text)).toBe(time);
   });
 
-  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2, isMade: false, ways: [] };
+  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2, isMade: false, ways: [], changes: noChanges };
 
   it("asks for nothing before there is a dish and a time", () => {
     const form = emptyPlan("one", "2026-11-30");
