@@ -49,7 +49,15 @@ describe("the form of a plan", () => {
     expect(typedTime(text)).toBe(time);
   });
 
-  const chosen = { key: "dip", recipeId: "dip", name: "Dip", batches: 2, isMade: false, ways: [], changes: noChanges };
+  const chosen = {
+    key: "dip",
+    recipeId: "dip",
+    name: "Dip",
+    batches: 2,
+    isMade: false,
+    ways: [],
+    changes: noChanges,
+  };
 
   it("asks for nothing before there is a dish and a time", () => {
     const form = emptyPlan("one", "2026-11-30");
