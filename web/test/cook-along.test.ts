@@ -2,7 +2,7 @@ import { describe, expect, it } from "@jest/globals";
 import type { CookAlong, PlanTask } from "@apron/contract";
 import { doneWords, endingAct, lateWords, timerWords } from "../src/cook/cook-words.ts";
 import { countdown } from "../src/cook/use-alarms.ts";
-import { planToCook } from "../src/cook/use-cook-along.ts";
+import { planToCook, saidAt } from "../src/cook/use-cook-along.ts";
 
 const aTask = (kind: PlanTask["kind"], more: Partial<PlanTask> = {}): PlanTask => ({
   ...{ id: `dip/0/${kind}`, dish: "dip", dishName: "Dip", step: 0, kind, text: "Roast it.", tool: "oven" },
@@ -64,4 +64,14 @@ it("a plan comes with its instants as milliseconds, a task without a start at th
     [true, Date.parse(start.at)],
     [false, Date.parse(from)],
   ]);
+});
+
+describe("when something is said", () => {
+  it("is now, and after all that was said before", () => {
+    expect(saidAt(1000, [])).toBe(1000);
+    expect(saidAt(1000, [{ at: 400 }])).toBe(1000);
+    // Two taps within one tick of the clock, and a clock that was set back.
+    expect(saidAt(1000, [{ at: 1000 }])).toBe(1001);
+    expect(saidAt(1000, [{ at: 5000 }, { at: 400 }])).toBe(5001);
+  });
 });

@@ -69,8 +69,10 @@ function useRunPlan(order: () => RunOrder | undefined) {
 
 /** The plan and its events, with how far the server's clock is ahead: taken as the answer comes, so that it never ages. */
 async function askCookAlong(planId: string): Promise<CookAlong & { readonly aheadMs: number }> {
+  const askedAt = Date.now();
   const answer = await call("getCookAlong", { params: { id: planId } });
-  return { ...answer, aheadMs: Date.parse(answer.now) - Date.now() };
+  // The server said its time somewhere between: a slow answer is wrong by half of what it took at most.
+  return { ...answer, aheadMs: Date.parse(answer.now) - (askedAt + Date.now()) / 2 };
 }
 
 /** Asking for it, by whichever page. */
@@ -97,6 +99,10 @@ function useRefetch(refetch: () => Promise<unknown>): void {
 
 const minuteMs = 60_000;
 
+/** When something is said: now, and after all that was said before, so that two quick taps, or a clock set back, keep their order. */
+export const saidAt = (now: number, events: readonly Pick<CoreEvent, "at">[]): number =>
+  Math.max(now, ...events.map(({ at }) => at + 1));
+
 /** Cooking along with a plan: the same on every tablet, worked out from what was said and the time it is. */
 export function useCookAlong(planId: () => string) {
   const { data, error, refetch } = useCookAlongQuery(planId);
@@ -118,8 +124,10 @@ export function useCookAlong(planId: () => string) {
   );
   const goesOn = useRunPlan(() => order.value);
   const cooking = computed(() => ({ tasks: plan.value?.tasks ?? [], run: run.value, now: now.value }));
-  const say = (act: CookAct, label: string): Promise<void> =>
-    send({ id: newId(), at: new Date(now.value).toISOString(), act }, label);
+  const say = (act: CookAct, label: string): Promise<void> => {
+    const at = saidAt(Date.now() + (data.value?.aheadMs ?? 0), events.value);
+    return send({ id: newId(), at: new Date(at).toISOString(), act }, label);
+  };
   return {
     ...{ data, error, now, plan, run, goesOn, refused, say },
     timers: computed(() => timersAt(cooking.value)),
