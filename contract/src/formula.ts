@@ -1,4 +1,4 @@
-import { conversions, diets, dishKinds, roles, stepTools } from "@apron/core/recipes";
+import { conversions, diets, dishKinds, mostOtherWays, roles, stepTools } from "@apron/core/recipes";
 import { z } from "zod";
 
 export const DishKind = z.enum(dishKinds);
@@ -77,7 +77,7 @@ const StepWay = z
 export const Step = StepWay.extend({
   otherWays: z
     .array(StepWay)
-    .max(4)
+    .max(mostOtherWays)
     .readonly()
     .optional()
     .meta({ description: "Other ways to do the same: a plan may take any of them" }),

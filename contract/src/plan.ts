@@ -1,4 +1,4 @@
-import { noChanges, stepTools } from "@apron/core/recipes";
+import { mostOtherWays, noChanges, stepTools } from "@apron/core/recipes";
 import { skills, taskKinds, timesFrom } from "@apron/core/plan";
 import { z } from "zod";
 import { TonightsChanges } from "./cook.ts";
@@ -12,7 +12,7 @@ const TimeOfDay = z
 const DishKey = z.string().regex(/^[a-z0-9-]{1,40}$/);
 const TaskId = z.string().min(1).max(80);
 const StepNumber = z.int().min(0).max(119);
-const Way = z.int().min(0).max(4);
+const Way = z.int().min(0).max(mostOtherWays);
 const Minutes = z.int().min(0).max(1440);
 const MinuteRange = z.object({ low: Minutes, high: Minutes });
 

@@ -134,6 +134,9 @@ export type StepWay = {
   readonly tasteCold: boolean;
 };
 
+/** As many other ways as a step may have. */
+export const mostOtherWays = 4;
+
 /** A step as it is written, with other ways to do the same (over a flame, halved): a plan may take any of them. */
 export type Step = StepWay & { readonly otherWays?: readonly StepWay[] | undefined };
 

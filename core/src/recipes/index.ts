@@ -32,6 +32,7 @@ export {
   dishKinds,
   fillerOf,
   lineOf,
+  mostOtherWays,
   roles,
   stepOf,
   stepTools,

@@ -1,5 +1,5 @@
 import { translate, type Lexicon } from "../languages/index.ts";
-import { stepOf, type Step, type StepWay } from "./formula.ts";
+import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { checkEvery, minutesIn, timesIn } from "./step-time.ts";
@@ -31,7 +31,8 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
   if (lexicon) return readWay(translate(text, lexicon).text, text);
   const [written = text, ...others] = waysSaid(text);
   const read = readWay(written, text);
-  return others.length === 0 ? read : { ...read, otherWays: others.map((way) => readWay(way, way)) };
+  if (others.length === 0) return read;
+  return { ...read, otherWays: others.slice(0, mostOtherWays).map((way) => readWay(way, way)) };
 }
 
 /** What English words say of one way; `text` is how it is written. */

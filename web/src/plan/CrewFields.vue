@@ -8,11 +8,12 @@ import { skillWords } from "./plan-words.ts";
 /** Who the cooks are, and what each of them does: what nobody unticks is done by whoever is free. */
 const crew = defineModel<NonNullable<PlanForm["crew"]>>({ required: true });
 const does = (at: number, skill: Skill): boolean => !crew.value[at]?.leaves.includes(skill);
+function change(at: number, more: Partial<(typeof crew.value)[number]>): void {
+  crew.value = crew.value.map((cook, i) => (i === at ? { ...cook, ...more } : cook));
+}
 function setDoes(at: number, skill: Skill, isDone: boolean): void {
-  const cook = crew.value[at];
-  if (!cook) return;
-  const others = cook.leaves.filter((one) => one !== skill);
-  cook.leaves = isDone ? others : [...others, skill];
+  const others = crew.value[at]?.leaves.filter((one) => one !== skill) ?? [];
+  change(at, { leaves: isDone ? others : [...others, skill] });
 }
 </script>
 
@@ -20,10 +21,11 @@ function setDoes(at: number, skill: Skill, isDone: boolean): void {
   <fieldset v-for="(cook, i) in crew" :key="i" class="cook" :aria-label="`Cook ${i + 1}`">
     <TextBox
       :id="`cook-${i}`"
-      v-model="cook.name"
+      :model-value="cook.name"
       :placeholder="`Cook ${i + 1}`"
       :aria-label="`Name of cook ${i + 1}`"
       maxlength="40"
+      @update:model-value="change(i, { name: $event })"
     />
     <label v-for="skill in skills" :key="skill" class="small">
       <Checkbox

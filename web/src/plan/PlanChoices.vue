@@ -43,13 +43,10 @@ const isChanged = ({ changes }: PlanForm["dishes"][number]): boolean =>
   changes !== undefined && Object.values(changes).some((list) => list.length > 0);
 const cooks = computed({
   get: () => String(form.value.cooks),
-  set: (value: string) => {
-    form.value.cooks = Number(value);
-    crew.value = cooksOf(form.value);
-  },
+  set: (value: string) => (form.value.cooks = Number(value)),
 });
 const crew = computed({
-  get: () => form.value.crew ?? [],
+  get: () => cooksOf(form.value),
   set: (now) => (form.value.crew = now),
 });
 const cookChoices = ["1", "2", "3"].map((value) => ({ value, label: value }));

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { showGrams } from "@apron/core/measure";
-import { readStep, stepOf, stepTools } from "@apron/core/recipes";
+import { mostOtherWays, readStep, stepOf, stepTools } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Checkbox from "primevue/checkbox";
 import Textarea from "primevue/textarea";
@@ -18,9 +18,6 @@ import type { StepDraft } from "./use-recipe-draft.ts";
 const props = defineProps<{ id: string; number: number }>();
 const step = defineModel<StepDraft>({ required: true });
 const emit = defineEmits<{ remove: [] }>();
-
-/** As many other ways as a step may have. */
-const mostWays = 4;
 
 /** New words are read anew; what was set by hand and the words do not speak of stays. */
 function reread(): void {
@@ -153,7 +150,7 @@ const loadLeast = computed({
       />
     </div>
     <Button
-      v-if="(step.otherWays ?? []).length < mostWays"
+      v-if="(step.otherWays ?? []).length < mostOtherWays"
       text
       size="small"
       class="add"
