@@ -32,7 +32,7 @@ export default {
     }),
   ],
   globalSetup: "<rootDir>/scripts/announce-seed.mjs",
-  testTimeout: 30_000,
+  testTimeout: 60_000,
   maxWorkers: 2,
   reporters: [["default", { summaryThreshold: 1000 }]],
 };

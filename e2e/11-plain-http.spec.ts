@@ -20,7 +20,7 @@ test("the kitchen opens, weighs in, and asks nothing of a secure page", async ({
     "undefined",
   ]);
   await page.getByTestId("sign-in-demo").click();
-  await expect(page.locator('[data-page="today"] h1')).toBeVisible({ timeout: 30_000 });
+  await expect(page.locator('[data-page="today"] h1')).toBeVisible();
   await itemField(page).fill("sorrel");
   await page.getByRole("option", { name: "sorrel" }).first().click();
   await amountField(page).fill("64");

@@ -182,7 +182,7 @@ test("broken and hostile files say what is wrong, run nothing and lose nothing",
 test("a file of five hundred recipes comes in with its progress shown; a second time nothing doubles", async ({
   page,
 }) => {
-  test.setTimeout(120_000 * slowdown);
+  test.setTimeout(300_000 * slowdown);
   const names = Array.from({ length: 500 }, (_, i) => `Samphire of day ${i + 1}`);
   const file = {
     name: "library.jsonld",

@@ -83,7 +83,7 @@ test("what is tapped twice, with answers lost, is said once", async ({ page }) =
   await loseAnswers(page, /\/cook\/events$/, forGood);
   await say(page, "Roast the squash");
   await expect(timer(page, "Roast the squash")).toBeVisible();
-  await expect.poll(async () => (await eventsOf(page, id)).length, { timeout: 30_000 }).toBe(1);
+  await expect.poll(async () => (await eventsOf(page, id)).length).toBe(1);
   await page.waitForTimeout(3000);
   expect(await eventsOf(page, id)).toHaveLength(1);
 });
@@ -96,7 +96,7 @@ test("without a network what is tapped is shown at once and sent later, once", a
   await say(page, "Roast the squash");
   await expect(timer(page, "Roast the squash")).toBeVisible();
   await context.setOffline(false);
-  await expect.poll(async () => (await eventsOf(page, id)).length, { timeout: 40_000 }).toBe(2);
+  await expect.poll(async () => (await eventsOf(page, id)).length).toBe(2);
   await expect(timer(page, "Roast the squash")).toBeVisible();
 });
 

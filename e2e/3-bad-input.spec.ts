@@ -178,7 +178,7 @@ test("without the network the entry stays, and goes out when it is back", async 
   await expect(amountField(page)).toHaveValue("85");
   await context.setOffline(false);
   // It goes out by itself; the form is emptied then, and one lot is there.
-  await expect(notice(page)).toContainText(/85( g)? sorrel/, { timeout: 30_000 });
+  await expect(notice(page)).toContainText(/85( g)? sorrel/);
   await expect(amountField(page)).toHaveValue("");
   const { lots } = await ask<{ lots: { grams: number }[] }>(page, "/api/lots?text=sorrel&limit=200");
   expect(lots.filter((lot) => lot.grams === 85)).toHaveLength(1);

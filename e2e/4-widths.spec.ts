@@ -11,7 +11,7 @@ test.beforeEach(async ({ page }) => {
 });
 
 test("no view is wider than a phone or a small tablet", async ({ page }) => {
-  test.setTimeout(180_000 * slowdown);
+  test.setTimeout(300_000 * slowdown);
   const all = await views(page);
   const wide: string[] = [];
   for (const [path, ready] of all) {

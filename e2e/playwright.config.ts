@@ -6,9 +6,10 @@ export default defineConfig({
   globalSetup: "./demo-kitchen.ts",
   workers: 2,
   fullyParallel: false,
-  // A whole test takes longer on a slow processor; what it waits for must come as soon as ever.
-  timeout: 60_000 * Number(process.env["E2E_SLOWDOWN"] ?? "1"),
-  expect: { timeout: 12_000 },
+  // Not a measure of speed (`npm run bench` is): a machine whose processors are taken by others for a while is no fault of
+  // the program. What never comes still fails.
+  timeout: 150_000 * Number(process.env["E2E_SLOWDOWN"] ?? "1"),
+  expect: { timeout: 40_000 },
   reporter: [["list"], ["json", { outputFile: process.env["E2E_RESULTS"] ?? "../test-results/e2e.json" }]],
   outputDir: "../test-results/e2e",
   use: {
