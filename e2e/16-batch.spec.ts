@@ -128,3 +128,42 @@ test("a batch is undone from its page, and says so", async ({ page }) => {
   await expect(page.locator("#batch-note")).toHaveValue("Made twice by mistake");
   await expect(page.getByTestId("undo-batch")).toHaveCount(0);
 });
+
+test("what is left of a dressing is kept by itself: its own jar, label and date, and it goes back with its dish", async ({
+  page,
+}) => {
+  await logLot(page, "leek", "900");
+  await page.goto("/cook/leek-and-plum-plate");
+  await prepared(page);
+  if (await page.getByTestId("use-bought").isVisible()) await page.getByTestId("use-bought").click();
+  const before = (await page.getByTestId("makes").textContent()) ?? "";
+  await page.getByTestId("keep-part-0").getByRole("button", { name: "dressing" }).click();
+  const kept = page.locator("#kept-0");
+  await test.step("more than there is of it is refused at its field, and what was typed stays", async () => {
+    await kept.fill("500");
+    await page.getByTestId("finish-batch").click();
+    await expect(page.locator("#kept-0-problem")).toContainText("no more of it can be kept");
+    await expect(kept).toHaveValue("500");
+  });
+  await test.step("twenty grams: the dish weighs less, and the jar is named with its date", async () => {
+    await kept.fill("20");
+    await expect(page.getByTestId("makes")).not.toHaveText(before);
+    await expect(page.getByTestId("kept-into")).toContainText("1 × 200 ml jar, fridge");
+    await page.reload();
+    await expect(kept).toHaveValue("20");
+    await page.getByTestId("finish-batch").click();
+    await expect(notice(page)).toContainText("Kept by itself: 20 g");
+  });
+  await expect(page.getByRole("article").filter({ hasText: "– dressing" })).toBeVisible();
+  const id = await newest(page, "leek-and-plum-plate");
+  await page.goto(`/batch/${id}`);
+  await expect(page.getByTestId("kept-apart")).toContainText("20 g");
+  await page.getByTestId("kept-apart").getByRole("link").click();
+  await expect(page.getByRole("link", { name: /^Part of/ })).toBeVisible();
+  await expect(page.getByTestId("made-of")).not.toContainText("leek");
+  await test.step("corrected: both are taken back, and what was kept stands there again", async () => {
+    await page.goto(`/batch/${id}`);
+    await page.getByTestId("correct-batch").click();
+    await expect(kept).toHaveValue("20 g");
+  });
+});

@@ -146,6 +146,14 @@ export const UseBy = z
   })
   .meta({ id: "UseBy" });
 
+/** A part that is made apart and can be kept by itself. */
+const PartApart = z.object({
+  part: z.string().meta({ description: "Its heading in the recipe" }),
+  name: z.string(),
+  containers: z.array(ContainerOption),
+  useBy: z.object({ fridge: UseBy.nullable(), freezer: UseBy.nullable() }),
+});
+
 export const MakePlan = z
   .object({
     recipeId: z.string(),
@@ -198,6 +206,7 @@ export const MakePlan = z
       )
       .meta({ description: "What has to be trimmed first, only as much as this needs, in whole pieces" }),
     useBy: z.object({ fridge: UseBy.nullable(), freezer: UseBy.nullable() }),
+    apart: z.array(PartApart).meta({ description: "Parts that are made apart; none where it is all one" }),
     leftOut: z
       .array(FittingLot.omit({ toDo: true, instead: true }).extend({ useBy: Day }))
       .meta({ description: "Lots that fit but would shorten the dish's date to this day" }),
@@ -206,6 +215,25 @@ export const MakePlan = z
     scaleChoices: z.array(z.object({ lotId: Id, name: z.string(), grams: z.number() })),
   })
   .meta({ id: "MakePlan" });
+
+const FilledContainers = z.object({
+  kind: Container,
+  count: z.int().min(1).max(500),
+  place: Place,
+  grams: Grams.nullable()
+    .default(null)
+    .meta({ description: "What goes into all of these; null: a share of what is left" }),
+});
+
+const KeptApart = z.object({
+  id: Id.meta({ description: "Of its own batch" }),
+  part: z.string().min(1).max(200).meta({ description: "Its heading in the recipe" }),
+  keptG: Grams.meta({ description: "What is kept of it by itself" }),
+  weighedG: Grams.nullable()
+    .default(null)
+    .meta({ description: "What all of it weighed once it was made, or null for the estimate" }),
+  containers: z.array(FilledContainers).min(1).max(4),
+});
 
 export const FinishMake = z.object({
   id: Id,
@@ -222,17 +250,16 @@ export const FinishMake = z.object({
   changes: TonightsChanges.default(noChanges),
   containers: z
     .array(
-      z.object({
-        kind: Container,
-        count: z.int().min(1).max(500),
-        place: Place,
-        grams: Grams.nullable()
-          .default(null)
-          .meta({ description: "What goes into all of these; null: a share of what is left" }),
+      FilledContainers.extend({
         isPlain: z.boolean().default(false).meta({ description: "Set aside plain, before it was dressed" }),
       }),
     )
     .max(8),
+  apart: z
+    .array(KeptApart)
+    .max(8)
+    .default([])
+    .meta({ description: "What is kept by itself of parts that were made apart: each a batch of its own" }),
   eatenPortions: z
     .number()
     .min(0)
@@ -255,6 +282,7 @@ export const FinishMake = z.object({
 
 export type MakePlan = z.infer<typeof MakePlan>;
 export type MakePart = z.infer<typeof MakePart>;
+export type PartApart = z.infer<typeof PartApart>;
 export type FinishMake = z.infer<typeof FinishMake>;
 export type UseBy = z.infer<typeof UseBy>;
 export type ContainerOption = z.infer<typeof ContainerOption>;

@@ -26,6 +26,7 @@ export type {
   FinishMake,
   MakePart,
   MakePlan,
+  PartApart,
   PlanMake,
   TonightsChanges,
   UseBy,

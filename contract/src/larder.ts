@@ -40,6 +40,7 @@ export const BatchMade = z
     outputG: z.number(),
     eatenG: z.number(),
     containers: z.array(Container).meta({ description: "What is stored; not what was eaten at once" }),
+    apart: z.array(Container).meta({ description: "What is stored of its parts by themselves" }),
     leftOvers: z.array(Lot),
   })
   .meta({ id: "BatchMade" });
@@ -114,6 +115,13 @@ export const BatchView = z
     nextTime: z.string(),
     photo: z.string().nullable(),
     undoneAt: Instant.nullable(),
+    partOf: z
+      .object({ id: Id, name: z.string(), part: z.string() })
+      .nullable()
+      .meta({ description: "The dish that it was made for, where it is a part kept by itself" }),
+    apart: z
+      .array(z.object({ id: Id, name: z.string(), outputG: z.number() }))
+      .meta({ description: "Its parts that are kept by themselves; of an undone dish those that it had" }),
     mayBeUndone: z.boolean().meta({ description: "Nothing of it was taken yet" }),
   })
   .meta({ id: "BatchView" });

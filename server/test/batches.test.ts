@@ -249,3 +249,106 @@ describe("undoing a batch", () => {
     expect((await undo(randomUUID())).status).toBe(404);
   });
 });
+
+describe("a part that is kept by itself", () => {
+  const plate = "leek-and-plum-plate";
+  /** The plate as it is written, with its dressing made apart; leeks from a lot, oil from another, the rest from the shelf. */
+  async function plateOf(apart: NonNullable<FinishMake["apart"]>, extra: Partial<FinishMake> = {}) {
+    const [leek, oil] = [await usableLot(wren, "leek", 900), await usableLot(wren, "rapeseed-oil", 500)];
+    const scale = { kind: "batches", batches: 1 } as const;
+    const plan = (await wren.call("planMake", { body: { recipeId: plate, scale } })).body;
+    const used = plan.lines.flatMap(({ lineId, parts: [part] }) =>
+      part ? [{ lineId, ingredient: part.ingredient, lotId: null as string | null, grams: part.grams }] : [],
+    );
+    const from = { leek: leek.id, "rapeseed-oil": oil.id };
+    const drawn = used.map((one) => ({ ...one, lotId: from[one.ingredient as keyof typeof from] ?? null }));
+    const body: FinishMake = {
+      ...{ id: randomUUID(), recipeId: plate, version: plan.version, batches: 1, used: drawn },
+      ...{ weighedG: null, containers: [{ kind: "bowl", count: 1, place: "fridge" }], apart, ...extra },
+    };
+    return { plan, leek, oil, made: await wren.call("finishMake", { body }) };
+  }
+  const dressing = (keptG: number) => ({
+    ...{ id: randomUUID(), part: "For the dressing", keptG, weighedG: null },
+    containers: [{ kind: "jar" as const, count: 1, place: "fridge" as const }],
+  });
+
+  it("is a batch of its own, with its share of what went in, its own allergens, date and label", async () => {
+    const { plan, oil, made } = await plateOf([dressing(30)]);
+    expect(made.status).toBe(201);
+    expect(plan.apart.map(({ part, name }) => [part, name])).toEqual([["For the dressing", "dressing"]]);
+    const name = "Charred leeks with plums and sheep's cheese – dressing";
+    expect(made.body.apart).toMatchObject([{ name, startG: 30, kind: "jar" }]);
+    const [jar] = made.body.apart;
+    const dish = await batchOf(made.body.id);
+    const part = await batchOf(jar?.batchId ?? "");
+    expect(dish.apart).toEqual([{ id: part.id, name, outputG: 30 }]);
+    expect(part.partOf).toEqual({ id: dish.id, name: dish.name, part: "For the dressing" });
+    // Half of the 60 g of dressing: half of each of its lines, and none of the leeks.
+    const oilIn = (batch: typeof dish) => batch.madeOf.find(({ lotId }) => lotId === oil.id)?.grams ?? 0;
+    expect(oilIn(part)).toBeGreaterThan(0);
+    expect(Math.abs(oilIn(part) - oilIn(dish))).toBeLessThan(0.002);
+    expect(part.madeOf.some(({ ingredient }) => ingredient === "leek")).toBe(false);
+    expect(oil.grams - (await gramsOf(oil.id))).toBeCloseTo(oilIn(part) + oilIn(dish), 6);
+    expect(part.allergens).not.toContain("milk");
+    expect(dish.allergens).toContain("milk");
+    const label = (await wren.call("getLabel", { params: { id: jar?.id ?? "" } })).body;
+    expect(label.ingredients).not.toContain("leek");
+    expect(label.container.daysLeft).toBeLessThanOrEqual(3);
+    const { made: whole } = await plateOf([]);
+    expect(Math.abs(whole.body.outputG - 30 - dish.outputG)).toBeLessThanOrEqual(1);
+    // It is not another make of the recipe.
+    const { batches } = (await wren.call("listBatches", { query: { recipe: plate } })).body;
+    expect(batches.map(({ id }) => id)).toContain(dish.id);
+    expect(batches.map(({ id }) => id)).not.toContain(part.id);
+  });
+
+  it("goes back with its dish, unless something was taken of it", async () => {
+    const { leek, oil, made } = await plateOf([dressing(30)]);
+    const undone = await wren.call("undoBatch", { params: { id: made.body.id } });
+    expect(undone.body.returned).toBe(2);
+    expect([await gramsOf(leek.id), await gramsOf(oil.id)]).toEqual([leek.grams, oil.grams]);
+    const [jar] = made.body.apart;
+    expect((await batchOf(jar?.batchId ?? "")).undoneAt).not.toBeNull();
+    // What is to be corrected still knows its part.
+    expect((await batchOf(made.body.id)).apart).toHaveLength(1);
+    const { made: other } = await plateOf([dressing(30)]);
+    await wren.call("withdraw", { params: { id: other.body.apart[0]?.id ?? "" }, body: {} });
+    expect((await batchOf(other.body.id)).mayBeUndone).toBe(false);
+    const refused = await wren.call("undoBatch", { params: { id: other.body.id } });
+    expect(refused.problem.code).toBe("taken-since");
+  });
+
+  it("alone goes back alone: the dish stays", async () => {
+    const { leek, oil, made } = await plateOf([dressing(30)]);
+    const part = made.body.apart[0]?.batchId ?? "";
+    await wren.call("undoBatch", { params: { id: part } });
+    expect((await batchOf(made.body.id)).undoneAt).toBeNull();
+    expect((await batchOf(made.body.id)).apart).toEqual([]);
+    expect(await gramsOf(oil.id)).toBeGreaterThan(oil.grams - 60);
+    expect(await gramsOf(leek.id)).toBeLessThan(leek.grams);
+  });
+
+  it.each([
+    [{ ...dressing(30), part: "For the soup" }, "part-unknown", "apart.0"],
+    [dressing(90), "more-than-part", "apart.0"],
+    [{ ...dressing(30), weighedG: 5000 }, "part-over-inputs", "apart.0"],
+    [
+      { ...dressing(30), containers: [{ kind: "cube" as const, count: 2, place: "freezer" as const }] },
+      "not-kept-there",
+      "apart.0.containers.0.place",
+    ],
+    [
+      {
+        ...dressing(30),
+        containers: [{ kind: "jar" as const, count: 1, place: "fridge" as const, grams: 5 }],
+      },
+      "some-left-over",
+      "apart.0.containers",
+    ],
+  ])("is refused with its reason, and nothing is drawn: %j", async (kept, code, field) => {
+    const { leek, oil, made } = await plateOf([kept]);
+    expect([made.status, made.problem.code, made.problem.field]).toEqual([422, code, field]);
+    expect([await gramsOf(leek.id), await gramsOf(oil.id)]).toEqual([leek.grams, oil.grams]);
+  });
+});

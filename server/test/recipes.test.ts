@@ -252,7 +252,7 @@ describe("the library", () => {
         body: { recipeId: "leek-and-plum-plate", scale: { kind: "batches", batches: 1 } },
       })
     ).body;
-    expect(plan.lines.filter((l) => l.group === "To dress").length).toBe(7);
+    expect(plan.lines.filter((l) => l.group === "For the dressing").length).toBe(7);
   });
 
   it("says what a recipe leaves open", async () => {

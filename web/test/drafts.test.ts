@@ -3,7 +3,10 @@ import type { KitchenSettings, MakePlan } from "@apron/contract";
 import {
   figuresOf,
   gramsOf,
+  keptDrafts,
+  keptOf,
   makesOf,
+  partMakes,
   partsOf,
   proposedContainers,
   withAdditions,
@@ -98,13 +101,30 @@ describe("a make that is being typed", () => {
       })),
     } as MakePlan;
     const figures = (used: Record<string, string>, massG: number) =>
-      figuresOf(priced, partsOf(priced, used), massG);
+      figuresOf(priced, partsOf(priced, used), { massG, kept: [] });
     expect(figures({}, 600).portionG).toBe(150);
     expect(figures({}, 600).cost.batchMinor).toBe(Math.round(666.99 / 2));
     const typed = figures({ "green chard lot-1": "300" }, 400);
     expect(typed.portionG).toBe(100);
     expect(typed.cost).toMatchObject({ batchMinor: 200, portionMinor: 50 });
     expect(typed.salt.grams).toBeCloseTo(0.8, 9);
+  });
+
+  it("what is kept of a part by itself is no longer in the dish; parts left empty are not kept", () => {
+    const inDish = { value: 1, low: 1, high: 1 };
+    const lines = plan.lines.map((line) => ({
+      ...line,
+      group: line.lineId === "oil" ? "For the oil" : "",
+      parts: line.parts.map((p) => ({ ...p, inDish })),
+    }));
+    const parts = partsOf({ ...plan, lines } as MakePlan, { "green chard lot-1": "300" });
+    const draft = { id: "", weighed: "", kind: "jar", place: "fridge" } as const;
+    const apart = { "For the oil": { ...draft, kept: "40 g" }, Other: { ...draft, kept: " " } };
+    expect(keptOf(apart)).toEqual([{ part: "For the oil", keptG: 40, weighedG: null }]);
+    expect(keptDrafts(apart).map(([part]) => part)).toEqual(["For the oil"]);
+    expect(makesOf(parts, keptOf(apart)).value).toBeCloseTo(360, 9);
+    expect(partMakes(parts, "For the oil").value).toBe(100);
+    expect(keptOf({ "For the oil": { ...draft, kept: "a bit" } })).toEqual([]);
   });
 
   it("proposes the fewest containers that hold it, or as many as were asked for", () => {

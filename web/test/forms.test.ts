@@ -168,12 +168,32 @@ describe("a batch being finished", () => {
       {
         ...{ id, recipeId: "slaw", version: 3, batches: 2, weighedG: 350 },
         leftOvers: [{ id: "left", ingredient: "kale", grams: 20, place: "fridge" }],
+        apart: [],
         used: [{ lineId: "green", ingredient: "kale", lotId: "lot-1", grams: 280 }],
         containers: [{ kind: "bowl", place: "fridge", count: 1, grams: null, isPlain: false }],
         ...{ eatenPortions: 0, changes: noChanges, note: "", nextTime: "", cookedBy: null },
       },
     ]);
     expect(form.draft.value).toMatchObject({ used: {}, weighed: "", leftOvers: [] });
+  });
+
+  it("sends what is kept by itself of a part, in the fewest containers that hold it", async () => {
+    const asked = aServer({ [path]: { status: 201, body: { id: "batch-1" } } });
+    const jar = { kind: "jar", place: "fridge", capacityG: 180 };
+    const form = at(() => formOf({ ...plan, apart: [{ part: "Cream", containers: [jar] }] } as MakePlan));
+    const kept = { id: "cream-1", weighed: "0.4 kg", kind: "jar", place: "fridge" } as const;
+    const empty = { ...kept, id: "none", kept: "" };
+    form.draft.value.apart = { Cream: { ...kept, kept: "200 g" }, Crumbs: empty };
+    await form.finish();
+    expect(posts(asked, path)[0]?.body).toMatchObject({
+      apart: [
+        {
+          ...{ id: "cream-1", part: "Cream", keptG: 200, weighedG: 400 },
+          containers: [{ kind: "jar", place: "fridge", count: 2 }],
+        },
+      ],
+    });
+    expect(form.draft.value.apart).toEqual({});
   });
 
   it.each([
@@ -184,6 +204,7 @@ describe("a batch being finished", () => {
       "containers",
     ],
     [{ leftOvers: [{ id: "l", ingredient: "kale", name: "kale", text: "" }] }, "leftOvers"],
+    [{ apart: { Cream: { id: "c", kept: "a bit", weighed: "", kind: "jar", place: "fridge" } } }, "apart.0"],
   ])("%p cannot be sent: it is said at %s and stays", async (typed, field) => {
     const asked = aServer({ [path]: { status: 201, body: {} } });
     const form = make();

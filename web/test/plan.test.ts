@@ -5,12 +5,12 @@ import { barsOf, movedStart } from "../src/plan/bars.ts";
 import {
   emptyPlan,
   formOfPlan,
-  freshKey,
   letterAt,
   nextPlan,
   takeWay,
   typedTime,
   wishOfForm,
+  withDish,
   withFixed,
   withTimes,
   withWaysTaken,
@@ -132,10 +132,19 @@ describe("the form of a plan", () => {
   });
 
   it("gives each dish a key of its own, fit for a task's name", () => {
-    expect(freshKey("dip", [])).toBe("dip");
-    expect(freshKey("dip", [chosen, { ...chosen, key: "dip-2" }])).toBe("dip-3");
-    expect(freshKey("É/!", [])).toBe("dish");
-    expect(freshKey("a".repeat(80), []).length).toBeLessThanOrEqual(40);
+    const keyOf = (recipeId: string, taken: PlanForm["dishes"] = []) =>
+      withDish(taken, { recipeId, name: "Dip", batches: 1 }).at(-1)?.key;
+    expect(keyOf("dip")).toBe("dip");
+    expect(keyOf("dip", [chosen, { ...chosen, key: "dip-2" }])).toBe("dip-3");
+    expect(keyOf("É/!")).toBe("dish");
+    expect(keyOf("a".repeat(80))?.length).toBeLessThanOrEqual(40);
+  });
+
+  it("takes no more dishes than one plan may have, wherever they come from", () => {
+    const twelve = Array.from({ length: 12 }, (_, i) => ({ ...chosen, key: `dish-${i}` }));
+    const one = { recipeId: "dip", name: "Dip", batches: 1 };
+    expect(withDish(twelve.slice(1), one)).toHaveLength(12);
+    expect(withDish(twelve, one)).toEqual(twelve);
   });
 
   it("keeps the kitchen for the next plan, not its dishes and times", () => {

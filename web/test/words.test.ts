@@ -89,6 +89,7 @@ describe("every refusal has words", () => {
       atMostMm: 400,
       dishName: "Leek dip",
       leftG: 60,
+      madeG: 220,
       tool: "oven",
     });
     expect(sentence).not.toBe(fallback);

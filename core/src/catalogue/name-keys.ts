@@ -1,3 +1,4 @@
+import { withoutAccents } from "../measure/index.ts";
 import type { Ingredient } from "./rows.ts";
 
 type Named = Pick<Ingredient, "id" | "us" | "uk" | "other">;
@@ -25,9 +26,6 @@ export function singularWord(word: string): string {
   if (/(?:ch|sh|x|ss)es$/.test(word) || word.endsWith("oes")) return word.slice(0, -2);
   return word.endsWith("s") ? word.slice(0, -1) : word;
 }
-
-const withoutAccents = (text: string): string =>
-  /^[ -~]*$/.test(text) ? text : text.normalize("NFD").replace(/\p{M}+/gu, "");
 
 /** The words of a text without accents, case, marks and plurals; "goat's" keeps its s. */
 export const wordsOf = (text: string): string[] =>

@@ -1,3 +1,4 @@
+import { withoutAccents } from "../measure/index.ts";
 import type { Ingredient } from "./rows.ts";
 
 export type Dialect = "us" | "uk";
@@ -8,9 +9,7 @@ type Named = Pick<Ingredient, "id" | "us" | "uk" | "other">;
 export const nameOf = (ingredient: Named, dialect: Dialect): string => ingredient[dialect];
 
 const folded = (text: string): string =>
-  text
-    .normalize("NFD")
-    .replace(/\p{M}/gu, "")
+  withoutAccents(text)
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, " ")
     .trim();

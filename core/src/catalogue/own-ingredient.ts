@@ -1,4 +1,4 @@
-import { accept, refuse, type Result } from "../measure/index.ts";
+import { accept, refuse, withoutAccents, type Result } from "../measure/index.ts";
 import type { Catalogue } from "./catalogue.ts";
 import { findNamed, nameIndexOf } from "./name-index.ts";
 import type { Composition, CookingChange, Ingredient, Season } from "./rows.ts";
@@ -58,9 +58,7 @@ export type NameIssue = { readonly code: "name-taken"; readonly name: string; re
 
 /** "Grandma's plum" → "own-grandmas-plum": an id that no reference ingredient can have. */
 export const ownId = (name: string): string =>
-  `own-${name
-    .normalize("NFD")
-    .replace(/\p{M}/gu, "")
+  `own-${withoutAccents(name)
     .toLowerCase()
     .replace(/'/g, "")
     .replace(/[^a-z0-9]+/g, "-")

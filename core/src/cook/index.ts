@@ -16,10 +16,18 @@ export {
   recordedOutput,
   reconcileBatch,
   type OnHandLot,
-  type ReconciledBatch,
   type SettleIssue,
   type UsedPart,
 } from "./reconcile-batch.ts";
+export {
+  settleMake,
+  weightOfPart,
+  withoutKept,
+  type KeptPart,
+  type KeptShare,
+  type SettledMake,
+  type Share,
+} from "./kept-apart.ts";
 export { roundingEffects, type RoundingEffect } from "./rounding-effect.ts";
 export { madeFigures, type MadeFigures, type MadePart } from "./made-figures.ts";
 export { pouring, type Pouring } from "./pour-down.ts";

@@ -47,6 +47,9 @@ export type ReconciledBatch = {
   readonly output: Estimate;
 };
 
+/** What a make is settled against. */
+export type ReconcileFrom = { readonly lots: readonly OnHandLot[]; readonly catalogue: Catalogue };
+
 type Judge = (part: UsedPart, index: number) => SettleIssue | undefined;
 
 /**
@@ -57,7 +60,7 @@ type Judge = (part: UsedPart, index: number) => SettleIssue | undefined;
 export function reconcileBatch(
   formula: Formula,
   used: readonly UsedPart[],
-  from: { readonly lots: readonly OnHandLot[]; readonly catalogue: Catalogue },
+  from: ReconcileFrom,
 ): Result<ReconciledBatch, SettleIssue> {
   if (used.length === 0) return refuse({ code: "nothing-used" });
   const judges: Judge[] = [
@@ -75,10 +78,8 @@ export function reconcileBatch(
   return accept({ draws, output: batchWeight(cooked, formula.lines, from.catalogue) });
 }
 
-type From = { readonly lots: readonly OnHandLot[]; readonly catalogue: Catalogue };
-
 /** How the lot that a part comes from gets into its line; undefined where no path leads there. */
-function fitOfPart(formula: Formula, part: UsedPart, { lots, catalogue }: From): Fit | undefined {
+function fitOfPart(formula: Formula, part: UsedPart, { lots, catalogue }: ReconcileFrom): Fit | undefined {
   const lot = lots.find((l) => l.lotId === part.lotId);
   const line = formula.lines.find((l) => l.id === part.lineId);
   const [wanted, own] = [part.ingredient, lot?.ingredient ?? ""].map((id) => catalogue.ingredients.get(id));
@@ -105,7 +106,7 @@ function lineIssue(
 function lotIssue(
   formula: Formula,
   part: UsedPart,
-  from: From & { readonly index: number },
+  from: ReconcileFrom & { readonly index: number },
 ): SettleIssue | undefined {
   const { index, lots } = from;
   const { lotId } = part;

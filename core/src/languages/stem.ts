@@ -1,8 +1,9 @@
+import { withoutAccents } from "../measure/index.ts";
 import type { Language } from "./language.ts";
 
 /** A word in lower case without accents, as it stands. */
 export const plainWord = (word: string): string =>
-  word.toLowerCase().replace(/œ/g, "oe").replace(/ß/g, "ss").normalize("NFD").replace(/\p{M}/gu, "");
+  withoutAccents(word.toLowerCase().replace(/œ/g, "oe").replace(/ß/g, "ss"));
 
 /** Short words are left alone: "ail" and "oie" have no ending to lose. */
 const shortest = 4;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import { foreignLexicons, foreignNamesOf } from "../catalogue/foreign-lexicons.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
+import { withoutAccents } from "../measure/index.ts";
 import { lineReader, readLine } from "../catalogue/index.ts";
 import { readStep } from "../recipes/index.ts";
 import { languages, translate, type Language } from "./index.ts";
@@ -11,7 +12,6 @@ const lexiconOf = (language: Language) => {
   return lexicon;
 };
 const reader = lineReader(referenceCatalogue, { cup: "us-customary", ounces: {} });
-const withoutAccents = (text: string): string => text.normalize("NFD").replace(/\p{M}/gu, "");
 
 describe("names in other languages", () => {
   it("every ingredient has one in each", () => {

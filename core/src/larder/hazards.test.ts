@@ -4,7 +4,7 @@ import { check } from "../../test/property.ts";
 import { aFormula, aLine, factsOf } from "../../test/kitchen.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { dishKinds, keepingOf, lineOf, fillerOf, type Formula, type Line } from "../recipes/index.ts";
-import { hazardsOf, shareOf, writtenUse } from "./hazards.ts";
+import { hazardsOf, hazardsOfPart, shareOf, writtenUse } from "./hazards.ts";
 import { placesFor, useBy } from "./use-by.ts";
 
 const oilTooMuch = aLine("oil", 200, "olive-oil");
@@ -234,5 +234,16 @@ describe("under oil, in honey, in vinegar", () => {
       ...{ id: "unboiled-beans", days: 0, caution: "raw-kidney-beans" },
     });
     expect(beans(cooked("b", 100, "kidney-bean-dry")).map((one) => one.id)).toEqual(["cooked-food"]);
+  });
+});
+
+describe("a part that is kept by itself", () => {
+  it("is kept as a leftover is at most, and shorter by what is in it (USDA FSIS, 3–4 days, from memory)", () => {
+    const pickled = { keeping: { fridge: "quick-pickles", freezer: null } };
+    const topping = dishOf([aLine("nut", 20, "walnut"), aLine("salt", 1, "salt-sea-fine")], pickled);
+    const ids = (dish: Formula) => hazardsOfPart(dish, writtenUse(dish), catalogue).map(({ id }) => id);
+    expect(ids(topping)[0]).toBe("left-over-part");
+    const mayonnaise = dishOf([aLine("yolk", 20, "egg-yolk"), aLine("oil", 150, "olive-oil")]);
+    expect(ids(mayonnaise).slice(0, 2)).toEqual(["raw-egg", "left-over-part"]);
   });
 });

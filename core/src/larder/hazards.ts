@@ -6,6 +6,7 @@ import {
   componentHazards,
   freshDressing,
   garlicInSweet,
+  leftOverPart,
   unboiledBeans,
   underOil,
   unprovenPickle,
@@ -146,3 +147,7 @@ export function hazardsOf(formula: Dish, used: readonly Used[], catalogue: Catal
     ...(components.some(isUnboiledBean) ? [unboiledBeans] : []),
   ].sort((a, b) => a.days - b.days);
 }
+
+/** What limits a part that is kept by itself: what is in it, and that no table knows it by a name of its own. */
+export const hazardsOfPart = (part: Dish, used: readonly Used[], catalogue: Catalogue): DishHazard[] =>
+  [...hazardsOf(part, used, catalogue), leftOverPart].sort((a, b) => a.days - b.days);

@@ -16,7 +16,7 @@ export {
   type LabelledTogether,
   type Load,
 } from "./containers.ts";
-export { hazardsOf, writtenUse, type DishHazard, type Used } from "./hazards.ts";
+export { hazardsOf, hazardsOfPart, writtenUse, type DishHazard, type Used } from "./hazards.ts";
 export { daysAfterThawing } from "./thaw.ts";
 export { compareBatches, type ComparedBatch, type ComparedRow } from "./compare-batches.ts";
 export { portionsInGrams } from "./portions.ts";

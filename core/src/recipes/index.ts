@@ -78,6 +78,7 @@ export { readStep, tasksOf } from "./read-step.ts";
 export { recipeId } from "./recipe-id.ts";
 export { scaleFormula, timesFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
 export { allowedFillers, isStrong, shareCap, type AllowedFiller } from "./slots.ts";
+export { partName, partOnly, partsApart } from "./parts-apart.ts";
 export { withSubRecipes, type SubRecipeIssue } from "./sub-recipes.ts";
 export {
   fillFromLots,

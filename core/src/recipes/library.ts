@@ -1,4 +1,5 @@
 import { searchNames, type Catalogue, type IngredientFacts } from "../catalogue/index.ts";
+import { withoutAccents } from "../measure/index.ts";
 import { allergensOf } from "./allergens.ts";
 import { dietsOf, isPartlyRead, type Diet } from "./diets.ts";
 import { writtenIngredients, type DishKind, type Formula } from "./formula.ts";
@@ -44,7 +45,7 @@ export type LibraryQuestion = {
   readonly onHand: ReadonlySet<string> | null;
 };
 
-const folded = (text: string): string => text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
+const folded = (text: string): string => withoutAccents(text).toLowerCase();
 
 /**
  * Recipes that fit a question. A text finds by title and by any name of any ingredient that may go in; "on hand" asks

@@ -6,6 +6,7 @@ import {
   type IngredientFacts,
 } from "../catalogue/index.ts";
 import { languages } from "../languages/index.ts";
+import { withoutAccents } from "../measure/index.ts";
 import { writtenFiller, type Formula, type Line } from "./formula.ts";
 import { kindWords, ofNoFood } from "./tables/words-in-steps.ts";
 
@@ -35,8 +36,6 @@ function stemOf(word: string): string {
 
 /** "pan", "sel" and "ajo" are words of other languages, too. */
 const leastForeign = 4;
-
-const withoutAccents = (text: string): string => text.normalize("NFD").replace(/\p{M}+/gu, "");
 
 /** The words of a text in any language, each without case, accents and plural; "l'ail" is two, "goat's" is one. */
 const saidIn = (text: string): Said[] =>

@@ -1,3 +1,5 @@
+import { withoutAccents } from "../measure/index.ts";
+
 const longestId = 60;
 
 /**
@@ -5,9 +7,7 @@ const longestId = 60;
  * @example recipeId("Pickled plums!", new Set(["pickled-plums"])) // "pickled-plums-2"
  */
 export function recipeId(name: string, taken: ReadonlySet<string>): string {
-  const plain = name
-    .normalize("NFD")
-    .replace(/\p{M}/gu, "")
+  const plain = withoutAccents(name)
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, "-")
     .replace(/^-+|-+$/g, "")

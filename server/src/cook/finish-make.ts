@@ -1,73 +1,77 @@
-import type { BatchMade, FinishMake, UseBy } from "@apron/contract";
+import type { BatchMade, FinishMake } from "@apron/contract";
 import {
   believableOutput,
   recordedOutput,
-  reconcileBatch,
+  settleMake,
+  type KeptPart,
+  type KeptShare,
   type OnHandLot,
-  type ReconciledBatch,
+  type SettledMake,
 } from "@apron/core/cook";
-import { eatAndStore, portionsInGrams, type ContainerWish, type Load } from "@apron/core/larder";
-import { accept, refuse, toMilligram } from "@apron/core/measure";
-import { allergensOf, withTonightsChanges, type Formula } from "@apron/core/recipes";
-import { entryOf } from "../stock/entry-of.ts";
-import { factsOf, freshnessOf, presentLot } from "../stock/present-lot.ts";
-import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
+import { accept, refuse } from "@apron/core/measure";
+import { partOnly, withTonightsChanges, type Formula } from "@apron/core/recipes";
+import type { LotRecord } from "../context/ports/lot.store.ts";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { presentContainer } from "../larder/present-container.ts";
-import type { BatchRecord, ContainerRecord, WithdrawalRecord } from "../context/ports/larder.store.ts";
 import { expandedRecipe } from "../recipes/library.ts";
-import { dateOf, useByIn } from "./use-by-of.ts";
+import { freshnessOf, presentLot } from "../stock/present-lot.ts";
+import { filledContainers } from "./filled-containers.ts";
+import { bringBackLeftOvers, recordBatch, type BatchToRecord, type RecordedBatch } from "./record-batch.ts";
 
+type Body = Required<FinishMake>;
 type Make = {
-  readonly body: Required<FinishMake>;
+  readonly body: Body;
   readonly formula: Formula;
   readonly lots: readonly LotRecord[];
-};
-type Wish = ContainerWish & { readonly isPlain: boolean };
-type Done = Make & {
-  readonly reconciled: ReconciledBatch;
-  readonly outputG: number;
-  readonly containers: readonly ContainerRecord[];
+  readonly settled: SettledMake;
 };
 
 /**
- * Records what was made, whole or not at all: draws the lots down, fills the containers with their use-by, and
- * puts what was opened and not used up back as dated lots.
+ * Records what was made, whole or not at all: draws the lots down, fills the containers with their use-by, keeps parts that
+ * stay by themselves as batches of their own, and puts what was opened and not used up back as dated lots.
  */
 export const finishMake: UseCase<"finishMake"> = async ({ body }, context) => {
+  const make = await settledMake(body, context);
+  if (!make.ok) return make;
+  const dish = dishOf(make.value, context);
+  if (!dish.ok) return dish;
+  const parts: BatchToRecord[] = [];
+  for (const [index, share] of make.value.settled.parts.entries()) {
+    const part = partOf(make.value, { index, share }, context);
+    if (!part.ok) return part;
+    parts.push(part.value);
+  }
+  const { larder } = context.stores;
+  for (const { id } of [dish.value, ...parts])
+    if ((await larder.inputsOf(id)).length > 0) return conflict("already-there");
+  return record(make.value, { dish: dish.value, parts }, context);
+};
+
+/** The recipe as it was made, and what went into it and into what is kept of its parts. */
+async function settledMake(body: Body, context: RequestContext): Promise<Answer<Make>> {
+  const { catalogue } = context;
   const recipe = await expandedRecipe(body.recipeId, context, body.version);
   if (!recipe) return notFound("recipe-unknown", "recipeId");
-  const { catalogue } = context;
   const formula = withTonightsChanges(recipe.formula, body.changes, { catalogue, batches: body.batches });
   if (!formula.ok) return refuseWith(formula.issue, "changes");
-  const unknown = [...body.used, ...body.leftOvers].find(
-    (p) => !context.catalogue.ingredients.has(p.ingredient),
-  );
+  const unknown = [...body.used, ...body.leftOvers].find((p) => !catalogue.ingredients.has(p.ingredient));
   if (unknown) return refuse({ status: 422, code: "ingredient-unknown", field: "used" });
   const lotIds = body.used.flatMap((part) => part.lotId ?? []);
   const lots = lotIds.length === 0 ? [] : await context.stores.lots.getMany([...new Set(lotIds)]);
-  const make: Make = { body, formula: formula.value, lots };
-  const reconciled = reconcileBatch(make.formula, body.used, {
-    lots: lots.map((lot) => onHandOf(lot, context)),
-    catalogue: context.catalogue,
-  });
-  if (!reconciled.ok) {
-    const { index } = reconciled.issue as { index?: number };
-    return refuseWith(reconciled.issue, index === undefined ? "used" : `used.${index}.grams`);
-  }
-  const outputG = body.weighedG ?? recordedOutput(reconciled.value.output);
-  if (body.weighedG !== null && !believableOutput(body.weighedG, reconciled.value.output))
-    return refuse({
-      status: 422,
-      code: "output-over-inputs",
-      field: "weighedG",
-      measurements: { output: reconciled.value.output },
-    });
-  const containers = containersOf({ ...make, outputG }, context);
-  if (!containers.ok) return containers;
-  return save({ ...make, reconciled: reconciled.value, outputG, containers: containers.value }, context);
-};
+  const made = { used: body.used, kept: body.apart as readonly KeptPart[] };
+  const onHand = lots.map((lot) => onHandOf(lot, context));
+  const settled = settleMake(formula.value, made, { lots: onHand, catalogue });
+  return settled.ok
+    ? accept({ body, formula: formula.value, lots, settled: settled.value })
+    : refuseWith(settled.issue, fieldOf(settled.issue));
+}
+
+/** The field that a refusal is about. */
+function fieldOf(issue: { readonly index?: number; readonly kept?: number; readonly code: string }): string {
+  if (issue.kept !== undefined) return `apart.${issue.kept}`;
+  return issue.index === undefined ? "used" : `used.${issue.index}.grams`;
+}
 
 function onHandOf(lot: LotRecord, context: RequestContext): OnHandLot {
   const fresh = freshnessOf(lot, context);
@@ -82,168 +86,71 @@ function onHandOf(lot: LotRecord, context: RequestContext): OnHandLot {
   };
 }
 
-/** What was eaten at once: a plate, filled and emptied in one act. Nothing of it is kept, so its day is today. */
-const plateOf = (eatenG: number, batchId: string, context: RequestContext): ContainerRecord => ({
-  ...{ id: context.newId(), batchId, kind: "plate", place: "fridge", isPlain: false },
-  ...{ startG: toMilligram(eatenG), remainingG: toMilligram(eatenG), portionG: toMilligram(eatenG) },
-  ...{ useBy: context.today, limit: "quality", reason: "eaten when it was made", source: "" },
-  ...{ practiceFrom: null, practiceTo: null, mustNever: "", thawDays: null },
-});
-
-function containersOf(make: Make & { outputG: number }, context: RequestContext): Answer<ContainerRecord[]> {
-  const { body, formula, outputG } = make;
-  const dated = new Map<string, UseBy>();
-  for (const [index, { place }] of body.containers.entries()) {
-    const date =
-      place === "fridge" || place === "freezer"
-        ? useByIn(place, { formula, drawn: body.used, lots: make.lots }, context)
-        : null;
-    if (!date) return refuseWith({ code: "not-kept-there" }, `containers.${index}.place`);
-    dated.set(place, date);
-  }
-  const wishes = body.containers as readonly Wish[];
-  const made = { grams: outputG, servings: body.batches * formula.servings };
-  const eaten = portionsInGrams(body.eatenPortions, made);
-  const stored = eatAndStore(outputG, formula, { eatenG: eaten, wishes });
-  if (!stored.ok) return refuseWith(stored.issue, "containers");
-  const { eatenG, loads } = stored.value;
-  const portionG = portionsInGrams(1, made);
-  const filled = loads.flatMap((load) =>
-    filledOf(load, { batchId: body.id, portionG, date: dated.get(load.place) }, context),
+/** The dish itself: what went in but for what is kept of its parts, as it was weighed. */
+function dishOf(make: Make, context: RequestContext): Answer<BatchToRecord> {
+  const { body, formula, settled } = make;
+  const { output } = settled.dish;
+  if (body.weighedG !== null && !believableOutput(body.weighedG, output))
+    return refuse({
+      ...{ status: 422, code: "output-over-inputs", field: "weighedG", measurements: { output } },
+    });
+  const outputG = body.weighedG ?? recordedOutput(output);
+  const filled = filledContainers(
+    { ...make, ...settled.dish, batchId: body.id, part: "", outputG, servings: servingsOf(make) },
+    { wishes: body.containers, eatenPortions: body.eatenPortions, field: "containers" },
+    context,
   );
-  return accept([...(eatenG > 0 ? [plateOf(eatenG, body.id, context)] : []), ...filled]);
-}
-
-function filledOf(
-  load: Load<Wish>,
-  of: { batchId: string; portionG: number; date: UseBy | undefined },
-  context: RequestContext,
-): ContainerRecord[] {
-  const { date } = of;
-  if (!date) return [];
-  return Array.from({ length: load.count }, () => ({
-    id: context.newId(),
-    batchId: of.batchId,
-    kind: load.kind,
-    place: load.place,
-    isPlain: load.isPlain,
-    startG: toMilligram(load.eachG),
-    remainingG: toMilligram(load.eachG),
-    portionG: toMilligram(Math.min(of.portionG, load.eachG)),
-    ...dateOf(date),
-  }));
-}
-
-async function save(done: Done, context: RequestContext): Promise<Answer<BatchMade>> {
-  const { body, outputG, containers } = done;
-  const { stores, newId } = context;
-  if ((await stores.larder.inputsOf(body.id)).length > 0) return conflict("already-there");
-  const batch = batchOf(done, context);
-  const inputs = body.used.map((part) => ({ ...part, id: newId(), batchId: body.id }));
-  await stores.larder.addBatch(batch, inputs, containers);
-  const [plate] = containers.filter(({ kind }) => kind === "plate");
-  if (plate) await stores.larder.withdraw(eatenAtOnce(plate, context));
-  const leftOvers = body.leftOvers.map((left) => leftOverLot(left, context));
-  await stores.lots.add(leftOvers, context.now);
-  const entries = entriesOf(done, leftOvers, context);
-  if (entries.length > 0) await stores.lots.append(entries);
-  const { name, kind, madeOn, recipeId, recipeVersion, allergens } = batch;
-  const about = { name, dish: kind, madeOn, recipeId, recipeVersion, allergens, changes: batch.changes };
+  if (!filled.ok) return filled;
   return accept({
-    id: batch.id,
-    name,
-    outputG,
-    eatenG: plate?.startG ?? 0,
-    containers: containers
-      .filter(({ kind: held }) => held !== "plate")
-      .map((c) => presentContainer({ ...c, ...about }, context)),
-    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, context)),
+    ...{ id: body.id, name: formula.name, part: "", partOf: null, share: settled.dish },
+    ...{ outputG, weighed: body.weighedG !== null, servings: servingsOf(make), containers: filled.value },
+    ...{ note: body.note, nextTime: body.nextTime },
   });
 }
 
-const eatenAtOnce = (plate: ContainerRecord, context: RequestContext): WithdrawalRecord => ({
-  ...{ id: context.newId(), containerId: plate.id, grams: plate.startG, fate: "eaten", undoes: null },
-  ...{ at: context.now, memberId: context.session.memberId },
-});
+const servingsOf = ({ body, formula }: Make): number => body.batches * formula.servings;
 
-/** What leaves the lots that were used, and what comes back as opened. */
-function entriesOf(
-  { body, formula, reconciled }: Done,
-  leftOvers: readonly LotRecord[],
+/** What is kept of a part: a batch of its own, with its own date. */
+function partOf(
+  make: Make,
+  { index, share }: { readonly index: number; readonly share: KeptShare },
   context: RequestContext,
-): EntryRecord[] {
-  const batchId = body.id;
-  return [
-    ...reconciled.draws.map((draw) =>
-      entryOf(context, draw.lotId, { kind: "used", grams: draw.grams, reason: formula.name, batchId }),
-    ),
-    ...leftOvers.map((lot) =>
-      entryOf(context, lot.id, {
-        kind: "returned",
-        grams: lot.receivedG,
-        reason: `opened for ${formula.name}`,
-        batchId,
-      }),
-    ),
-  ];
+): Answer<BatchToRecord> {
+  const { body, formula } = make;
+  const kept = body.apart[index];
+  if (!kept) return refuseWith({ code: "part-unknown" }, `apart.${index}`);
+  const { id, part, keptG: outputG } = kept;
+  // As many portions as the dish would have had of it.
+  const servings = servingsOf(make) * share.shareOfPart;
+  const wishes = kept.containers.map((one) => ({ ...one, isPlain: false }));
+  const filled = filledContainers(
+    { ...make, ...share, batchId: id, part, outputG, servings },
+    { wishes, eatenPortions: 0, field: `apart.${index}.containers` },
+    context,
+  );
+  if (!filled.ok) return filled;
+  return accept({
+    ...{ id, name: partOnly(formula, part).name, part, partOf: body.id, share },
+    ...{ outputG, weighed: true, servings, containers: filled.value, note: "", nextTime: "" },
+  });
 }
 
-const batchOf = ({ body, formula, outputG }: Done, context: RequestContext): BatchRecord => ({
-  id: body.id,
-  recipeId: formula.id,
-  recipeVersion: body.version,
-  name: formula.name,
-  kind: formula.kind,
-  batches: body.batches,
-  servings: body.batches * formula.servings,
-  madeAt: context.now,
-  madeOn: context.today,
-  outputG,
-  weighed: body.weighedG !== null,
-  allergens: allergensOf(
-    body.used.map((p) => p.ingredient),
-    context.catalogue,
-  ),
-  memberId: context.session.memberId,
-  note: body.note,
-  nextTime: body.nextTime,
-  planId: body.cookedBy?.planId ?? null,
-  planDish: body.cookedBy?.dish ?? null,
-  changes: body.changes,
-  undoneAt: null,
-});
+type Recorded = { readonly dish: BatchToRecord; readonly parts: readonly BatchToRecord[] };
 
-function leftOverLot(left: Required<FinishMake>["leftOvers"][number], context: RequestContext): LotRecord {
-  const base = {
-    ingredient: factsOf(context, left.ingredient).id,
-    state: "opened" as const,
-    method: null,
-    place: left.place,
-    since: context.today,
-    bestBefore: null,
-    moved: null,
-    clothRefreshes: 0,
-  };
-  return {
-    ...base,
-    id: left.id,
-    grade: "prime",
-    sourceKind: "shop",
-    sourceNote: "",
-    priceMinor: null,
-    estimateLow: null,
-    estimateHigh: null,
-    receivedG: toMilligram(left.grams),
-    balanceG: 0,
-    spoilsOn: freshnessOf(base, context).spoilsOn,
-    parentLotId: null,
-    note: "opened and not used up",
-    condition: null,
-    intakeId: null,
-    bedId: null,
-    label: null,
-    part: null,
-    useful: true,
-    pieceG: null,
-  };
+async function record(
+  make: Make,
+  { dish, parts }: Recorded,
+  context: RequestContext,
+): Promise<Answer<BatchMade>> {
+  const { body, formula } = make;
+  const made = await recordBatch(dish, make, context);
+  const apart: RecordedBatch[] = [];
+  for (const part of parts) apart.push(await recordBatch(part, make, context));
+  const leftOvers = await bringBackLeftOvers(body.leftOvers, { batchId: body.id, formula }, context);
+  return accept({
+    ...{ id: dish.id, name: dish.name, outputG: dish.outputG, eatenG: made.eatenG },
+    containers: made.stored.map((one) => presentContainer(one, context)),
+    apart: apart.flatMap(({ stored }) => stored.map((one) => presentContainer(one, context))),
+    leftOvers: leftOvers.map((lot) => presentLot({ ...lot, balanceG: lot.receivedG }, context)),
+  });
 }

@@ -19,6 +19,8 @@ import {
   gramsInLoads,
   loadsOf,
   lotGramsPerBatch,
+  partName,
+  partsApart,
   writtenFiller,
   type Formula,
   type Line,
@@ -44,11 +46,8 @@ export function presentMake(planned: Planned, nextTime: MakePlan["nextTime"]): A
   const { plan, formula, surplus, context, version, workings } = planned;
   const used = plan.lines.flatMap((l) => l.parts.map((p) => p.ingredient));
   const drawn = plan.lines.flatMap((l) => l.parts.map((p) => ({ ...p, lineId: l.line.id })));
-  const made = { formula, drawn, lots: surplus.map((s) => s.lot) };
-  const useBy = {
-    fridge: useByIn("fridge", made, context),
-    freezer: useByIn("freezer", made, context),
-  };
+  const made = { formula, drawn, lots: surplus.map((s) => s.lot), part: "" };
+  const useBy = datesOf(made, context);
   const containers = containersFor(formula, plan.output.value);
   return accept({
     version,
@@ -73,12 +72,21 @@ export function presentMake(planned: Planned, nextTime: MakePlan["nextTime"]): A
     storeIn: storeInOf(planned, containers),
     prepare: prepareOf(planned),
     useBy,
+    apart: partsApart(formula.lines).map((part) => ({
+      ...{ part, name: partName(part), useBy: datesOf({ ...made, part }, context) },
+      containers: containersFor(formula, plan.output.value),
+    })),
     leftOut: leftOutOf(planned, useBy.fridge?.on),
     gramsPerMl: formula.gramsPerMl,
     headspace: { fridge: 1 - fillFraction.fridge, freezer: 1 - fillFraction.freezer },
     scaleChoices: scaleChoices(planned),
   });
 }
+
+const datesOf = (made: Parameters<typeof useByIn>[1], context: RequestContext): MakePlan["useBy"] => ({
+  fridge: useByIn("fridge", made, context),
+  freezer: useByIn("freezer", made, context),
+});
 
 const presentLine = (line: CorePlan["lines"][number], planned: Planned): MakePlan["lines"][number] => ({
   lineId: line.line.id,

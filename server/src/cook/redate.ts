@@ -51,6 +51,6 @@ async function redateContainer(stored: StoredContainer, context: RequestContext)
   const drawn = await context.stores.larder.inputsOf(stored.batchId);
   const lots = await context.stores.lots.getMany(drawn.flatMap((input) => input.lotId ?? []));
   const asMade = { ...context, today: stored.madeOn };
-  const date = useByIn(stored.place, { formula, drawn, lots }, asMade);
+  const date = useByIn(stored.place, { formula, drawn, lots, part: stored.part }, asMade);
   if (date && mayRelabel(stored.useBy, date.on)) await context.stores.larder.redate(stored.id, dateOf(date));
 }

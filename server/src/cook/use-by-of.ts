@@ -1,6 +1,13 @@
 import type { UseBy } from "@apron/contract";
-import { daysAfterThawing, hazardsOf, useBy, type IngredientClock, type Used } from "@apron/core/larder";
-import type { Formula } from "@apron/core/recipes";
+import {
+  daysAfterThawing,
+  hazardsOf,
+  hazardsOfPart,
+  useBy,
+  type IngredientClock,
+  type Used,
+} from "@apron/core/larder";
+import { partOnly, type Formula } from "@apron/core/recipes";
 import { freshnessOf, nameFor } from "../stock/present-lot.ts";
 import type { ContainerDate } from "../context/ports/larder.store.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
@@ -10,6 +17,8 @@ type Made = {
   readonly formula: Formula;
   readonly drawn: readonly (Used & { readonly lotId: string | null })[];
   readonly lots: readonly LotRecord[];
+  /** The part of the dish that it is, kept by itself; "" of a whole dish. */
+  readonly part: string;
 };
 
 /** Safety clocks of the lots that go in uncooked: a leaf cut three days ago is not new again in a pesto. */
@@ -34,19 +43,28 @@ export const dateOf = ({ on, practice, ...date }: UseBy): ContainerDate => ({
   practiceTo: practice?.to ?? null,
 });
 
-/** The use-by of a dish made today in one place, or null where it is not kept. */
+/** What was made, as if it were only its part. */
+function ofPart(made: Made): Pick<Made, "formula" | "drawn"> {
+  const formula = partOnly(made.formula, made.part);
+  const ids = new Set(formula.lines.map(({ id }) => id));
+  return { formula, drawn: made.drawn.filter(({ lineId }) => ids.has(lineId)) };
+}
+
+/** The use-by of a dish made today, or of a part of it, in one place; null where it is not kept. */
 export function useByIn(place: "fridge" | "freezer", made: Made, context: RequestContext): UseBy | null {
-  const { formula, drawn } = made;
+  const { catalogue } = context;
+  const { formula, drawn } = made.part === "" ? made : ofPart(made);
+  const hazards = made.part === "" ? hazardsOf : hazardsOfPart;
   const dish = {
     madeOn: context.today,
     keeping: formula.keeping,
-    clocks: clocksOf(made, context),
-    hazards: hazardsOf(formula, drawn, context.catalogue),
+    clocks: clocksOf({ ...made, drawn }, context),
+    hazards: hazards(formula, drawn, catalogue),
   };
-  const dated = useBy({ ...dish, place }, context.catalogue);
+  const dated = useBy({ ...dish, place }, catalogue);
   if (!dated.ok) return null;
   const { on, limit, reason, source, practice, mustNever } = dated.value;
-  const chilled = place === "freezer" ? useBy({ ...dish, place: "fridge" }, context.catalogue) : undefined;
-  const thawDays = chilled?.ok ? daysAfterThawing(context.today, chilled.value.on, context.catalogue) : null;
+  const chilled = place === "freezer" ? useBy({ ...dish, place: "fridge" }, catalogue) : undefined;
+  const thawDays = chilled?.ok ? daysAfterThawing(context.today, chilled.value.on, catalogue) : null;
   return { on, limit, reason, source, practice, mustNever, thawDays };
 }

@@ -14,7 +14,7 @@ export const furtherFormulas: readonly Formula[] = [
       ["bright", 160, "plum fig:0.5 pear:0.5", "in sixths"],
       ["cheese", 80, "feta goat-cheese", "crumbled"],
       ["crunch", 30, "hazelnut walnut sunflower-seed", "roasted, chopped"],
-      ["finish", 60, "", "drizzled", { recipe: "plum-and-mustard-dressing", group: "To dress" }],
+      ["finish", 60, "", "drizzled", { recipe: "plum-and-mustard-dressing", group: "For the dressing" }],
       ["finish", 6, "nasturtium-flower borage-flower", "on top", { optional: true }],
     ]),
     steps: stepsOf(

@@ -155,6 +155,7 @@ export async function makeBatch(context: RequestContext, recipeId: string) {
     weighedG: null,
     containers,
     leftOvers: [],
+    apart: [],
     ...{ changes: noChanges, eatenPortions: 0, note: "", nextTime: "", cookedBy: null },
   };
   return run(finishMake, { body }, context);

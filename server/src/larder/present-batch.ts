@@ -1,11 +1,10 @@
 import type { BatchSummary, BatchView } from "@apron/contract";
 import { foldRun } from "@apron/core/cook";
-import { undoBatchIssue } from "@apron/core/larder";
-import type { LotRecord } from "../context/ports/lot.store.ts";
 import type { MadeBatch } from "../context/ports/larder.store.ts";
 import type { RequestContext } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { presentContainer } from "./present-container.ts";
+import { whyNotUndone } from "./undo-batch.ts";
 
 export const presentSummary = (batch: MadeBatch): BatchSummary => ({
   id: batch.id,
@@ -20,12 +19,6 @@ export const presentSummary = (batch: MadeBatch): BatchSummary => ({
   nextTime: batch.nextTime,
   undoneAt: batch.undoneAt?.toISOString() ?? null,
 });
-
-/** What was opened for a batch and went back to the basket. */
-export async function leftOversOf(batchId: string, { stores }: RequestContext): Promise<LotRecord[]> {
-  const entries = await stores.lots.entriesOfBatch(batchId);
-  return stores.lots.getMany(entries.filter(({ kind }) => kind === "returned").map(({ lotId }) => lotId));
-}
 
 /** What was tasted and added on the way, where it was cooked along with a plan. */
 async function tastedOf(batch: MadeBatch, context: RequestContext): Promise<BatchView["tasted"]> {
@@ -49,7 +42,9 @@ export async function presentBatch(batch: MadeBatch, context: RequestContext): P
   const inputs = await larder.inputsOf(batch.id);
   const containers = (await larder.containersOf(batch.id)).map((one) => presentContainer(one, context));
   const taken = await larder.takenFrom(batch.id);
-  const leftOvers = await leftOversOf(batch.id, context);
+  const parts = await larder.partsOf(batch.id);
+  const standing = parts.filter(({ undoneAt }) => undoneAt === null);
+  const whole = batch.partOf === null ? undefined : await larder.batch(batch.partOf);
   const digest = await photos.digestOfBatch(batch.id);
   const nameOfContainer = (id: string): string =>
     containers.find((one) => one.id === id)?.containerName ?? "";
@@ -69,6 +64,12 @@ export async function presentBatch(batch: MadeBatch, context: RequestContext): P
       ...{ at: at.toISOString(), by, grams, fate, containerName: nameOfContainer(containerId) },
     })),
     photo: digest === undefined ? null : `/api/batches/${batch.id}/photo?is=${digest.slice(0, 16)}`,
-    mayBeUndone: undoBatchIssue({ isUndone: batch.undoneAt !== null, containers, leftOvers }) === undefined,
+    partOf: whole ? { id: whole.id, name: whole.name, part: batch.part } : null,
+    apart: (batch.undoneAt === null ? standing : parts).map(({ id, name, outputG }) => ({
+      id,
+      name,
+      outputG,
+    })),
+    mayBeUndone: (await whyNotUndone([batch, ...standing], context)) === undefined,
   };
 }

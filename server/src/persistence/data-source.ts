@@ -9,6 +9,7 @@ import { PartsAndPieces1764600000000 } from "./migrations/1764600000000-parts-an
 import { Plans1764700000000 } from "./migrations/1764700000000-plans.ts";
 import { CookEvents1764800000000 } from "./migrations/1764800000000-cook-events.ts";
 import { CookTimes1765000000000 } from "./migrations/1765000000000-cook-times.ts";
+import { PartsApart1765100000000 } from "./migrations/1765100000000-parts-apart.ts";
 import { BatchCourse1764900000000 } from "./migrations/1764900000000-batch-course.ts";
 import {
   BatchInputTable,
@@ -81,6 +82,7 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       CookEvents1764800000000,
       BatchCourse1764900000000,
       CookTimes1765000000000,
+      PartsApart1765100000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

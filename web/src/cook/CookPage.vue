@@ -12,7 +12,6 @@ import { useSession } from "../client/session.ts";
 import { useWeightSource } from "../client/use-weight-source.ts";
 import { sentenceOf } from "../client/words.ts";
 import CautionList from "../ui/CautionList.vue";
-import { showDay } from "../ui/dates.ts";
 import { allergenWords } from "../recipes/kind-words.ts";
 import { counted } from "../ui/plural.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
@@ -21,6 +20,8 @@ import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
 import AddedOnTheWay from "./AddedOnTheWay.vue";
 import JoinLine from "./JoinLine.vue";
+import KeptApart from "./KeptApart.vue";
+import { storedWords } from "./stored-words.ts";
 import LeftOvers from "./LeftOvers.vue";
 import MadeFigures from "./MadeFigures.vue";
 import MakeLines from "./MakeLines.vue";
@@ -113,13 +114,8 @@ async function prepareAll(): Promise<void> {
 async function putBy(): Promise<void> {
   const made = await finish();
   if (!made) return;
-  const first = made.containers[0];
-  const what = `${showGrams(made.outputG - made.eatenG, session.display)} ${made.name}`;
-  const names = made.containers.map(({ containerName }) => containerName);
-  const held = [...new Set(names)].map((name) => `${names.filter((one) => one === name).length} × ${name}`);
-  const date = first ? `, use by ${showDay(first.useBy)}` : "";
-  notices.say({ text: first ? `Stored ${what} in ${held.join(", ")}${date}.` : `${what} made and eaten.` });
-  await router.push(first ? "/larder" : `/batch/${made.id}`);
+  notices.say({ text: storedWords(made, session.display) });
+  await router.push(made.containers.length + made.apart.length > 0 ? "/larder" : `/batch/${made.id}`);
 }
 </script>
 
@@ -221,6 +217,13 @@ async function putBy(): Promise<void> {
           :is-all-eaten="isAllEaten"
           :is-proposed="draft.containers === null"
           :problem="submission.sentenceAt('containers')"
+        />
+        <KeptApart
+          v-model="draft.apart"
+          :apart="plan.apart"
+          :parts="parts"
+          :source="weights"
+          :sentence-at="submission.sentenceAt"
         />
         <ProblemNote :text="submission.sentence.value ?? submission.sentenceAt('used')" />
         <Button

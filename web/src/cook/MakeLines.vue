@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { MakePlan } from "@apron/contract";
 import { showGrams, showPercent } from "@apron/core/measure";
+import { partName } from "@apron/core/recipes";
 import Button from "primevue/button";
 import Column from "primevue/column";
 import DataTable from "primevue/datatable";
@@ -83,7 +84,7 @@ function handWords(part: PartDraft): string {
     isFirst(part) && hasTwoForms(line) ? inBothForms({ ...line, grams: line.wantedG }, session.display) : "",
     line.toTaste ? "to taste" : "",
     line.optional ? "optional" : "",
-    line.group ? `for: ${line.group}` : "",
+    line.group ? `for: ${partName(line.group)}` : "",
   ]
     .filter(Boolean)
     .join(" · ");

@@ -4,7 +4,7 @@ import Button from "primevue/button";
 import { useRouter } from "vue-router";
 import { newId } from "../client/new-id.ts";
 import { useDraft } from "../client/use-draft.ts";
-import { emptyPlan, freshKey } from "../plan/plan-form.ts";
+import { emptyPlan, withDish } from "../plan/plan-form.ts";
 import { todayIso } from "../ui/dates.ts";
 
 /** Takes a make that is being got ready, with what is done otherwise this once, to the plan of the cooking. */
@@ -13,9 +13,7 @@ const router = useRouter();
 const { draft: form } = useDraft("plan", () => emptyPlan(newId(), todayIso()));
 async function planIt(): Promise<void> {
   const { recipeId, name, batches } = props.plan;
-  const key = freshKey(recipeId, form.value.dishes);
-  const changes = props.changes;
-  form.value.dishes = [...form.value.dishes, { key, recipeId, name, batches, isMade: false, changes }];
+  form.value.dishes = withDish(form.value.dishes, { recipeId, name, batches, changes: props.changes });
   await router.push("/plan");
 }
 </script>

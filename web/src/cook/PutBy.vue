@@ -7,6 +7,7 @@ import InputNumber from "primevue/inputnumber";
 import { computed } from "vue";
 import { useSession } from "../client/session.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
+import ContainerOptions from "./ContainerOptions.vue";
 import ContainerRow from "./ContainerRow.vue";
 import { storedAs, type ContainerDraft } from "./make-draft.ts";
 import UseByNote from "./UseByNote.vue";
@@ -89,19 +90,7 @@ const dates = computed(() =>
     </div>
     <template v-if="!isAllEaten">
       <h2 id="put-by">Store in</h2>
-      <div class="options">
-        <Button
-          v-for="o in plan.containers"
-          :key="`${o.kind} ${o.place}`"
-          :data-testid="`store-${o.kind}-${o.place}`"
-          severity="secondary"
-          :class="[o.place, { chosen: isChosen(o) }]"
-          :aria-pressed="isChosen(o)"
-          @click="choose(o)"
-        >
-          <span>{{ o.name }}</span><span class="small place">{{ o.place }}</span>
-        </Button>
-      </div>
+      <ContainerOptions :options="plan.containers" :is-chosen="isChosen" @chosen="choose" />
       <ul>
         <ContainerRow
           v-for="(one, i) in containers"
@@ -151,28 +140,5 @@ const dates = computed(() =>
 
 .eaten .small {
   font-weight: 400;
-}
-
-.options {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(6.4rem, 1fr));
-  gap: 0.4rem;
-}
-
-.options :deep(.p-button) {
-  display: grid;
-  gap: 0;
-  min-height: 52px;
-  padding: 0.3rem 0.4rem;
-  font-weight: 500;
-}
-
-.freezer .place {
-  color: var(--cold);
-}
-
-.options :deep(.chosen) {
-  background: var(--action-wash);
-  border: 2px solid var(--action);
 }
 </style>

@@ -1,5 +1,12 @@
 import type { ContainerOption, MakePart, MakePlan, PlanMake, TonightsChanges } from "@apron/contract";
-import { dishWeight, madeFigures, type MadeFigures } from "@apron/core/cook";
+import {
+  dishWeight,
+  madeFigures,
+  weightOfPart,
+  withoutKept,
+  type KeptPart,
+  type MadeFigures,
+} from "@apron/core/cook";
 import { eatAndStore, fewestFor, portionsInGrams } from "@apron/core/larder";
 import type { Estimate } from "@apron/core/measure";
 import { noChanges } from "@apron/core/recipes";
@@ -10,6 +17,8 @@ import { typedGrams } from "../ui/typed-grams.ts";
 /** One amount as it is being confirmed: the plan's grams until the cook types others. */
 export type PartDraft = MakePart & {
   readonly lineId: string;
+  /** The part of the dish that it goes into, where that is made apart. */
+  readonly part: string;
   readonly key: string;
   readonly planned: string;
   readonly text: string;
@@ -22,6 +31,16 @@ export type ContainerDraft = {
   count: number;
   text: string;
   isPlain: boolean;
+};
+
+/** What is kept by itself of a part that was made apart, as typed: how much of it, and what all of it weighed. */
+export type KeptDraft = {
+  /** Its own batch's id: sent again it is the same batch. */
+  id: string;
+  kept: string;
+  weighed: string;
+  kind: ContainerOption["kind"];
+  place: "fridge" | "freezer";
 };
 
 export type LeftOverDraft = { id: string; ingredient: string; name: string; text: string };
@@ -38,6 +57,8 @@ export type MakeDraft = {
   weighed: string;
   /** Chosen containers; null while the proposal stands. */
   containers: ContainerDraft[] | null;
+  /** Parts of which some is kept by itself, by their headings. */
+  apart: Record<string, KeptDraft>;
   /** Portions eaten at once. */
   eaten: number;
   /** Lots that the cook chose, for one line or wherever they fit. */
@@ -50,7 +71,7 @@ export type MakeDraft = {
 };
 
 const emptyMake = (): MakeDraft => ({
-  ...{ id: newId(), used: {}, weighed: "", containers: null, leftOvers: [] },
+  ...{ id: newId(), used: {}, weighed: "", containers: null, apart: {}, leftOvers: [] },
   ...{ eaten: 0, take: [], changes: noChanges, note: "", nextTime: "" },
 });
 
@@ -64,7 +85,7 @@ export const partsOf = (plan: MakePlan, used: Readonly<Record<string, string>>):
       const planned = String(Math.round(part.grams * 10) / 10);
       // What is still to be bought is not used yet: it counts once the cook says so.
       const untouched = part.from === "buy" ? "" : planned;
-      return { ...part, lineId: line.lineId, key, planned, text: used[key] ?? untouched };
+      return { ...part, lineId: line.lineId, part: line.group, key, planned, text: used[key] ?? untouched };
     }),
   );
 
@@ -77,16 +98,37 @@ export const gramsOf = (part: PartDraft): number | undefined =>
 
 const goingIn = (part: PartDraft): number => (part.text === "" ? part.grams : (gramsOf(part) ?? 0));
 
-/** What the dish should weigh as it stands: what was typed, and the plan's grams where nothing was. */
-export const makesOf = (parts: readonly PartDraft[]): Estimate =>
-  dishWeight(parts.map((part) => ({ ...part, grams: goingIn(part) })));
+/** Parts of which some is kept, in the order in which they are sent. */
+export const keptDrafts = (apart: MakeDraft["apart"]): [part: string, draft: KeptDraft][] =>
+  Object.entries(apart).filter(([, { kept }]) => kept.trim() !== "");
+
+/** So much of a part is kept by itself, as far as it can be read. */
+export const keptOf = (apart: MakeDraft["apart"]): KeptPart[] =>
+  Object.entries(apart).flatMap(([part, { kept, weighed }]) => {
+    const keptG = typedGrams(kept);
+    return keptG === undefined ? [] : [{ part, keptG, weighedG: typedGrams(weighed) ?? null }];
+  });
+
+/** What goes into the dish itself as it stands: what was typed, and the plan's grams where nothing was. */
+const intoDish = (parts: readonly PartDraft[], kept: readonly KeptPart[]): PartDraft[] =>
+  withoutKept(allGoingIn(parts), kept);
+const allGoingIn = (parts: readonly PartDraft[]): PartDraft[] =>
+  parts.map((part) => ({ ...part, grams: goingIn(part) }));
+
+/** What the dish should weigh as it stands. */
+export const makesOf = (parts: readonly PartDraft[], kept: readonly KeptPart[] = []): Estimate =>
+  dishWeight(intoDish(parts, kept));
+
+/** What all of a part that is made apart should weigh as it stands. */
+export const partMakes = (parts: readonly PartDraft[], part: string): Estimate =>
+  weightOfPart(allGoingIn(parts), part);
 
 /** What follows from what goes in: the portion, its salt, its cost. */
-export const figuresOf = (plan: MakePlan, parts: readonly PartDraft[], massG: number): MadeFigures =>
-  madeFigures(
-    parts.map((part) => ({ ...part, grams: goingIn(part) })),
-    { massG, servings: plan.servings },
-  );
+export const figuresOf = (
+  plan: MakePlan,
+  parts: readonly PartDraft[],
+  of: { readonly massG: number; readonly kept: readonly KeptPart[] },
+): MadeFigures => madeFigures(intoDish(parts, of.kept), { massG: of.massG, servings: plan.servings });
 
 /** The containers proposed for so many grams: as many as were asked for, else the fewest that hold them. */
 export function proposedContainers(plan: MakePlan, grams: number): ContainerDraft[] {

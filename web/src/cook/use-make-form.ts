@@ -1,4 +1,5 @@
 import type { BatchMade, MakePlan, RequestOf } from "@apron/contract";
+import { fewestFor } from "@apron/core/larder";
 import { computed, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useSubmit, type Submission } from "../client/use-submit.ts";
@@ -6,11 +7,14 @@ import {
   eatenGrams,
   figuresOf,
   gramsOf,
+  keptDrafts,
+  keptOf,
   makesOf,
   partsOf,
   proposedContainers,
   saidGrams,
   type ContainerDraft,
+  type KeptDraft,
   type MakeDraft,
   type PartDraft,
 } from "./make-draft.ts";
@@ -31,8 +35,18 @@ function unread({ draft, parts, containers }: Typed): [field: string, text: stri
   if (part >= 0) return [`used.${part}.grams`, used[part]?.text ?? ""];
   const weighed = draft.weighed.trim();
   if (weighed !== "" && typedGrams(weighed) === undefined) return ["weighedG", weighed];
+  const kept = apartWrong(draft);
+  if (kept) return kept;
   const container = containers.find((one) => one.text.trim() !== "" && saidGrams(one) === null);
   return container && ["containers", container.text];
+}
+
+/** What cannot be read of what is kept by itself; parts left empty are not kept. */
+function apartWrong({ apart }: MakeDraft): [field: string, text: string] | undefined {
+  return keptDrafts(apart).flatMap(([, { kept, weighed }], i): [string, string][] => {
+    const isWrong = (text: string): boolean => text.trim() !== "" && typedGrams(text) === undefined;
+    return [kept, weighed].filter(isWrong).map((text) => [`apart.${i}`, text]);
+  })[0];
 }
 
 const isUsed = ({ text }: PartDraft): boolean => text.trim() !== "" && text.trim() !== "0";
@@ -53,6 +67,7 @@ function bodyOf(plan: MakePlan, typed: Typed, submission: Submission): Body | un
     ...{ id, recipeId, version, batches, leftOvers, changes, note, nextTime, cookedBy },
     weighedG: typedGrams(draft.weighed) ?? null,
     eatenPortions: draft.eaten,
+    apart: keptDrafts(draft.apart).map(([part, one]) => keptBody(plan, part, one)),
     used: parts.filter(isUsed).map((p) => {
       const { lineId, ingredient, lotId } = p;
       return { lineId, ingredient, lotId, grams: gramsOf(p) ?? 0 };
@@ -62,6 +77,15 @@ function bodyOf(plan: MakePlan, typed: Typed, submission: Submission): Body | un
       return { kind, place, count, isPlain, grams: saidGrams(one) };
     }),
   };
+}
+
+function keptBody(plan: MakePlan, part: string, one: KeptDraft): NonNullable<Body["apart"]>[number] {
+  const { id, kind, place } = one;
+  const keptG = typedGrams(one.kept) ?? 0;
+  const options = plan.apart.find((made) => made.part === part)?.containers ?? [];
+  const option = options.find((held) => held.kind === kind && held.place === place);
+  const count = fewestFor(keptG, option?.capacityG ?? keptG);
+  return { id, part, keptG, weighedG: typedGrams(one.weighed) ?? null, containers: [{ kind, place, count }] };
 }
 
 type Make = { readonly draft: Ref<MakeDraft>; readonly clear: () => void };
@@ -81,18 +105,27 @@ function useWhere({ draft }: Make, plan: Ref<MakePlan | undefined>, madeG: Ref<n
   return { eatenG, isAllEaten, containers };
 }
 
+/** It was recorded as it was sent first: what is sent now is another batch. */
+function renewIds(draft: MakeDraft): void {
+  draft.id = newId();
+  for (const one of Object.values(draft.apart)) one.id = newId();
+}
+
 /** What was really used and where it goes, from the plan to the record. */
 export function useMakeForm(make: Make, plan: Ref<MakePlan | undefined>, cookedBy: () => Body["cookedBy"]) {
   const { draft, clear } = make;
-  const submission = useSubmit(["used", "weighedG", "containers", "leftOvers"], {
+  const submission = useSubmit(["used", "weighedG", "containers", "apart", "leftOvers"], {
     recorded: clear,
-    renew: () => (draft.value.id = newId()),
+    renew: () => renewIds(draft.value),
   });
   const parts = computed(() => (plan.value ? partsOf(plan.value, draft.value.used) : []));
-  const makes = computed(() => makesOf(parts.value));
+  const kept = computed(() => keptOf(draft.value.apart));
+  const makes = computed(() => makesOf(parts.value, kept.value));
   /** What was made: as weighed, else as worked out. */
   const madeG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
-  const figures = computed(() => plan.value && figuresOf(plan.value, parts.value, madeG.value));
+  const figures = computed(
+    () => plan.value && figuresOf(plan.value, parts.value, { massG: madeG.value, kept: kept.value }),
+  );
   const { eatenG, isAllEaten, containers } = useWhere(make, plan, madeG);
   const setUsed = (key: string, text: string): void => {
     draft.value.used = { ...draft.value.used, [key]: text };

@@ -85,6 +85,15 @@ const stored = computed(() => {
       </li>
     </ul>
   </section>
+  <section v-if="batch.apart.length > 0" aria-labelledby="kept-apart">
+    <h2 id="kept-apart">Kept by itself</h2>
+    <ul data-testid="kept-apart">
+      <li v-for="one in batch.apart" :key="one.id">
+        <span class="figure grams">{{ grams(one.outputG) }}</span>
+        <RouterLink :to="`/batch/${one.id}`">{{ one.name }}</RouterLink>
+      </li>
+    </ul>
+  </section>
   <section v-if="batch.taken.length > 0" aria-labelledby="taken">
     <h2 id="taken">Eaten and taken</h2>
     <ul data-testid="taken">

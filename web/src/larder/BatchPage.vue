@@ -72,6 +72,9 @@ async function correct(one: BatchView): Promise<void> {
 
 <template>
   <PageHead :title="batch?.name ?? 'Batch'" :lead="lead">
+    <RouterLink v-if="batch?.partOf" :to="`/batch/${batch.partOf.id}`"
+      >Part of {{ batch.partOf.name }}</RouterLink
+    >
     <RouterLink v-if="batch" :to="`/recipes/${batch.recipeId}`">Recipe</RouterLink>
   </PageHead>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
@@ -97,7 +100,13 @@ async function correct(one: BatchView): Promise<void> {
       />
       <BatchPhoto :batch="batch" />
       <div v-if="batch.mayBeUndone" class="acts">
-        <Button label="Correct" severity="secondary" data-testid="correct-batch" @click="correct(batch)" />
+        <Button
+          v-if="!batch.partOf"
+          label="Correct"
+          severity="secondary"
+          data-testid="correct-batch"
+          @click="correct(batch)"
+        />
         <Button label="Undo" severity="secondary" data-testid="undo-batch" @click="undoAndStay(batch)" />
       </div>
       <p v-else-if="!batch.undoneAt" class="small soft">

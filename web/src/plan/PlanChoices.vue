@@ -13,7 +13,7 @@ import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import DishTag from "./DishTag.vue";
 import CrewFields from "./CrewFields.vue";
-import { cooksOf, freshKey, typedTime, type PlanForm } from "./plan-form.ts";
+import { cooksOf, typedTime, withDish, type PlanForm } from "./plan-form.ts";
 
 /** What is to be on the table, when, and who and what there is to cook it. */
 defineProps<{ letterOf: (dish: string) => string }>();
@@ -27,9 +27,7 @@ async function add(recipeId: string): Promise<void> {
   const name = choices.value.find(({ value }) => value === recipeId)?.label;
   await nextTick();
   adding.value = "";
-  if (name === undefined || form.value.dishes.length >= 12) return;
-  const key = freshKey(recipeId, form.value.dishes);
-  form.value.dishes.push({ key, recipeId, name, batches: 1, isMade: false });
+  if (name !== undefined) form.value.dishes = withDish(form.value.dishes, { recipeId, name, batches: 1 });
 }
 /** A dish goes with the times that were fixed and given for it. */
 function remove(key: string): void {

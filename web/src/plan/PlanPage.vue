@@ -23,10 +23,10 @@ import PlanOutcome from "./PlanOutcome.vue";
 import {
   emptyPlan,
   formOfPlan,
-  freshKey,
   letterAt,
   nextPlan,
   takeWay,
+  withDish,
   withFixed,
   withTimes,
 } from "./plan-form.ts";
@@ -58,8 +58,8 @@ watch(
     const recipe = known?.recipes.find(({ id }) => id === recipeId);
     if (!recipe) return;
     const batches = Number(route.query["batches"] ?? 1) || 1;
-    const key = freshKey(recipe.id, form.value.dishes);
-    form.value.dishes.push({ key, recipeId: recipe.id, name: recipe.name, batches, isMade: false });
+    const dish = { recipeId: recipe.id, name: recipe.name, batches };
+    form.value.dishes = withDish(form.value.dishes, dish);
     void router.replace({ query: {} });
   },
   { immediate: true },

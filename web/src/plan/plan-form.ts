@@ -96,13 +96,25 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
 }
 
 /** A key for a dish that no other has: its recipe's id, cut short, and a number. */
-export function freshKey(recipeId: string, taken: readonly PlanDish[]): string {
+function freshKey(recipeId: string, taken: readonly PlanDish[]): string {
   const base = recipeId.replace(/[^a-z0-9-]/g, "").slice(0, 34) || "dish";
   const keys = new Set(taken.map(({ key }) => key));
   let key = base;
   for (let count = 2; keys.has(key); count++) key = `${base}-${count}`;
   return key;
 }
+
+/** As many dishes as one plan may have. */
+const mostDishes = 12;
+
+/** A recipe, or a make in progress, among the dishes of a plan; nothing changes where it is full. */
+export const withDish = (
+  dishes: readonly PlanDish[],
+  dish: Pick<PlanDish, "recipeId" | "name" | "batches" | "changes">,
+): PlanDish[] =>
+  dishes.length >= mostDishes
+    ? [...dishes]
+    : [...dishes, { ...dish, key: freshKey(dish.recipeId, dishes), isMade: false }];
 
 /** The letters that dishes have in a plan, in the order in which they were chosen. */
 export const letterAt = (index: number): string => String.fromCharCode(65 + Math.max(0, index));

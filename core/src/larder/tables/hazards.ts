@@ -80,6 +80,11 @@ export const unprovenPickle = {
   ...{ id: "unproven-pickle", name: "not a tested pickle: too little 5 % vinegar", days: 4, caution: "vinegar-strength" },
   source: "National Center for Home Food Preservation, from memory",
 } as const;
+/** What a part of a dish is made of is known, what it is as a dish is not: it is kept as a leftover is. */
+export const leftOverPart: Pick<Hazard, "id" | "name" | "days" | "caution" | "source"> = {
+  ...{ id: "left-over-part", name: "a part of a dish, kept by itself", days: 3, caution: null },
+  source: "USDA FSIS leftovers (3–4 days), from memory",
+};
 export const unboiledBeans = {
   ...{ id: "unboiled-beans", name: "dry beans that are not boiled", days: 0, caution: "raw-kidney-beans" },
   source: "FDA Bad Bug Book (phytohaemagglutinin), from memory",

@@ -24,6 +24,9 @@ export type BatchRecord = {
   /** What was done otherwise this once. */
   readonly changes: TonightsChanges;
   readonly undoneAt: Date | null;
+  /** The part of its recipe that it is, kept by itself ("For the cream"), and the batch it was made for; "" of a whole dish. */
+  readonly part: string;
+  readonly partOf: string | null;
 };
 
 /** A batch with the name of who made it. */
@@ -74,6 +77,7 @@ export type StoredContainer = ContainerRecord & {
   readonly recipeVersion: number;
   readonly allergens: readonly string[];
   readonly changes: TonightsChanges;
+  readonly part: string;
 };
 
 export type WithdrawalRecord = {
@@ -91,11 +95,13 @@ export type TakenRecord = WithdrawalRecord & { readonly by: string };
 
 export type LarderStore = {
   readonly batch: (id: string) => Promise<MadeBatch | undefined>;
-  /** The newest first, the undone among them. */
+  /** Whole dishes, the newest first, the undone among them. */
   readonly batches: (of: {
     readonly recipeId: string | undefined;
     readonly limit: number;
   }) => Promise<MadeBatch[]>;
+  /** What was kept by itself of a batch's parts. */
+  readonly partsOf: (batchId: string) => Promise<MadeBatch[]>;
   readonly containersOf: (batchId: string) => Promise<StoredContainer[]>;
   readonly takenFrom: (batchId: string) => Promise<TakenRecord[]>;
   readonly changeBatch: (

@@ -1,5 +1,5 @@
 import type { EntityManager } from "typeorm";
-import { In, MoreThan } from "typeorm";
+import { In, IsNull, MoreThan } from "typeorm";
 import type {
   BatchInputRecord,
   ContainerRecord,
@@ -43,6 +43,7 @@ const storedOf = (row: ContainerRow, batch: BatchRow): StoredContainer => ({
   recipeVersion: batch.recipeVersion,
   allergens: batch.allergens,
   changes: batch.changes,
+  part: batch.part,
 });
 
 /** Batches with the name of who made them. */
@@ -83,15 +84,17 @@ async function takenFrom(em: EntityManager, batchId: string): Promise<TakenRecor
 /** What is asked of batches; the rest of the store is about containers. */
 const batchesOf = (
   em: EntityManager,
-): Pick<LarderStore, "batch" | "batches" | "containersOf" | "takenFrom" | "changeBatch"> => ({
+): Pick<LarderStore, "batch" | "batches" | "partsOf" | "containersOf" | "takenFrom" | "changeBatch"> => ({
   batch: async (id) => {
     const row = await em.findOneBy(BatchTable, { id });
     return row ? (await madeBatches(em, [row]))[0] : undefined;
   },
   batches: async ({ recipeId, limit }) => {
-    const where = recipeId === undefined ? {} : { recipeId };
+    const where = { partOf: IsNull(), ...(recipeId !== undefined && { recipeId }) };
     return madeBatches(em, await em.find(BatchTable, { where, order: { madeAt: "DESC" }, take: limit }));
   },
+  partsOf: async (batchId) =>
+    madeBatches(em, await em.find(BatchTable, { where: { partOf: batchId }, order: { outputG: "DESC" } })),
   containersOf: async (batchId) => {
     const rows = await em.find(ContainerTable, { where: { batchId }, order: { startG: "DESC", id: "ASC" } });
     return withBatches(em, rows);

@@ -23,6 +23,8 @@ export type BatchRow = {
   planDish: string | null;
   changes: TonightsChanges;
   undoneAt: Date | null;
+  part: string;
+  partOf: string | null;
 };
 
 export const BatchTable = new EntitySchema<BatchRow>({
@@ -48,10 +50,13 @@ export const BatchTable = new EntitySchema<BatchRow>({
     planDish: named("plan_dish", optional(text)),
     changes: { type: "jsonb", default: () => `'{"swaps": [], "joined": [], "leftOut": []}'` },
     undoneAt: named("undone_at", optional(instant)),
+    part: { ...text, default: "" },
+    partOf: named("part_of", optional(uuid)),
   },
   indices: [
     { name: "batch_of_recipe", columns: ["kitchenId", "recipeId", "madeAt"] },
     { name: "batch_made", columns: ["kitchenId", "madeAt"] },
+    { name: "batch_part_of", columns: ["partOf"], where: "part_of is not null" },
   ],
 });
 

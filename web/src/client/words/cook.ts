@@ -14,6 +14,10 @@ export const cookSentences: Sentences = {
   "line-unknown": () => "The recipe has changed and no longer has this line. Open it again.",
   "nothing-used": () => "Enter what was used.",
   "output-over-inputs": () => "The dish can't weigh that much more than its ingredients.",
+  "part-over-inputs": () => "This part can't weigh that much more than its ingredients.",
+  "part-unknown": () => "The recipe has changed and no longer has this part. Open it again.",
+  "part-not-used": () => "Nothing is entered as used for this part.",
+  "more-than-part": (m) => `This part made ${grams(m["madeG"])}: no more of it can be kept.`,
   "containers-too-small": (m) =>
     `These hold ${grams(m["capacityG"])}; the batch weighs ${grams(m["grams"])}. Add containers.`,
   "not-kept-there": () => "This dish can't be stored there.",
