@@ -1,9 +1,7 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { beginsAt, inChosenWay, waysLeft, type ChosenWay } from "./choose-ways.ts";
-import { draftPlan, earliestTable, type PlanWish } from "./plan-dishes.ts";
-import { reverseTime } from "./reverse-time.ts";
+import { earliestTable, isPossible, type PlanWish } from "./plan-dishes.ts";
 import type { Limits } from "./search.ts";
-import { findSchedule } from "./solve-schedule.ts";
 
 /** One of the things that do not go together. */
 export type Clash =
@@ -26,13 +24,6 @@ export type Explanation = {
   readonly clash: readonly Clash[];
   readonly remedies: readonly Remedy[];
 };
-
-/** Is there a plan for a wish? Undefined where the limits were reached before that was known. */
-function isPossible(wish: PlanWish, catalogue: Catalogue, limits: Limits): boolean | undefined {
-  const { problem } = draftPlan(wish, wish.tableAt, catalogue);
-  const { kind } = findSchedule(reverseTime(problem, wish.tableAt), limits);
-  return kind === "gave-up" ? undefined : kind === "found";
-}
 
 const without = (wish: PlanWish, clash: Clash): PlanWish => {
   switch (clash.kind) {

@@ -277,6 +277,26 @@ describe("what cannot be", () => {
     expect(solvePlan(problem, earliest - 1, asLongAsItTakes)).toBeUndefined();
   });
 
+  it("finds the same hour as the plan that begins as late as it can leaves at least", () => {
+    const kinds = [dip, salad, grain];
+    for (const [first, second] of kinds.flatMap((one) => kinds.map((other) => [one, other] as const))) {
+      const wish = aWish([toCook("a", first), toCook("b", second)], { tableAt: 900 });
+      const { problem } = draftPlan(wish, 900, catalogue);
+      const light = { ...problem, tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })) };
+      const plan = solvePlan(light, 900, asLongAsItTakes);
+      if (!plan || plan === "gave-up") throw new Error("no plan");
+      expect(earliestTable(wish, catalogue, asLongAsItTakes)).toBe(900 - plan.startAt);
+    }
+  });
+
+  it("finds the hour before a time away where it goes only there, and after it where it does not", () => {
+    const wish = aWish([toCook("dip", dip)]);
+    const soonest = (from: number) =>
+      earliestTable({ ...wish, away: [{ from, to: from + 240 }] }, catalogue, asLongAsItTakes);
+    expect(soonest(133)).toBe(133);
+    expect(soonest(60)).toBeGreaterThan(300);
+  });
+
   it.each([
     [
       "coming home too late",

@@ -6,7 +6,7 @@ import { invariant } from "../measure/index.ts";
 import type { Problem, Resource, Schedule, Separation, Span } from "./problem.ts";
 import { reverseSchedule, reverseTime } from "./reverse-time.ts";
 import type { Limits } from "./search.ts";
-import { solveSchedule } from "./solve-schedule.ts";
+import { findSchedule, leastEnd, solveSchedule, type Outcome } from "./solve-schedule.ts";
 import { addDish, table, type MissingTime } from "./tasks-of-dish.ts";
 import { sameHeatCelsius } from "./tables/hand-times.ts";
 import { verifySchedule } from "./verify-schedule.ts";
@@ -125,13 +125,49 @@ export function draftPlan(wish: PlanWish, tableAt: number | null, catalogue: Cat
 /** Two weeks: nothing is planned further ahead. */
 export const longestPlanMin = 20_160;
 
-/** The earliest minute at which all could be on the table; null where no hour is late enough. */
+/** Can all be on the table at the wish's hour? Undefined where the limits were reached before that was known. */
+export function isPossible(wish: PlanWish, catalogue: Catalogue, limits: Limits): boolean | undefined {
+  const { problem } = draftPlan(wish, wish.tableAt, catalogue);
+  const { kind } = findSchedule(reverseTime(problem, wish.tableAt), limits);
+  return kind === "gave-up" ? undefined : kind === "found";
+}
+
+/** The earliest minute at which all could be on the table; null where no hour is late enough, or none was found in time. */
 export function earliestTable(wish: PlanWish, catalogue: Catalogue, limits: Limits): number | null {
   const { problem } = draftPlan(wish, null, catalogue);
-  const light = { ...problem, tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })) };
-  const solved = solveSchedule(light, limits);
-  return solved.kind === "solved" ? (solved.schedule.get(table)?.start ?? null) : null;
+  const least = leastEnd(problem);
+  if (least === undefined) return null;
+  const canBe = (tableAt: number): boolean => isPossible({ ...wish, tableAt }, catalogue, limits) === true;
+  const found = firstPossible(least, canBe);
+  const isOpen = wish.fixed.length === 0 && problem.resources.every(({ closed }) => closed.length === 0);
+  // A plan that goes at one hour goes at any later one, too, unless hours are closed or something is fixed.
+  return isOpen ? found : soonest(found, tableOf(solveSchedule(weightless(problem), limits)));
 }
+
+/** The first hour from `least` on that can be, where from that on all can: found in steps that double, then by halving. */
+function firstPossible(least: number, canBe: (tableAt: number) => boolean): number | null {
+  let [low, high] = [least, least];
+  for (let step = 1; !canBe(high); step *= 2) {
+    if (high >= longestPlanMin) return null;
+    low = high + 1;
+    high = Math.min(longestPlanMin, high + step);
+  }
+  while (low < high) {
+    const middle = Math.floor((low + high) / 2);
+    if (canBe(middle)) high = middle;
+    else low = middle + 1;
+  }
+  return low;
+}
+
+const weightless = (problem: Problem): Problem => ({
+  ...problem,
+  tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })),
+});
+const tableOf = (solved: Outcome): number | null =>
+  solved.kind === "solved" ? (solved.schedule.get(table)?.start ?? null) : null;
+const soonest = (one: number | null, other: number | null): number | null =>
+  one === null || other === null ? (one ?? other) : Math.min(one, other);
 
 /**
  * The plan that begins as late as it can, and of those the one that leaves least standing: exact where the limits allow,

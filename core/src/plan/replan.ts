@@ -129,6 +129,17 @@ function soonestTable(plan: PlanToReplan, way: Way, limits: Limits): Placing | u
   };
 }
 
+/**
+ * As far as the freshest way back is looked for while cooking: the first that are found are nearly as fresh as any, and the proof is
+ * what takes time. Nodes and not minutes, so that every tablet finds the same.
+ */
+const nodesBackwards = 150;
+
+function atMost(nodes: number, { goOn }: Limits): Limits {
+  let left = nodes;
+  return { goOn: () => left-- > 0 && goOn() };
+}
+
 /** What is left once more worked backwards from a table, as the plan was in the beginning. */
 function backwards(plan: PlanToReplan, { tableAt }: Placing, limits: Limits): Schedule | undefined {
   const left = whatIsLeft(plan, { release: "now", keepsWaits: true, isWeighed: true });
@@ -137,7 +148,7 @@ function backwards(plan: PlanToReplan, { tableAt }: Placing, limits: Limits): Sc
       ? { ...task, window: { from: tableAt, to: tableAt } }
       : { ...task, window: { ...task.window, to: Math.min(task.window.to, tableAt) } },
   );
-  const solved = solvePlan({ ...left, tasks }, tableAt, limits);
+  const solved = solvePlan({ ...left, tasks }, tableAt, atMost(nodesBackwards, limits));
   return solved === undefined || solved === "gave-up" ? undefined : solved.schedule;
 }
 

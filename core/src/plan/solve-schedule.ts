@@ -90,6 +90,12 @@ export function findSchedule(
   return { kind: isComplete ? "impossible" : "gave-up" };
 }
 
+/** The least last end that propagation alone cannot rule out; undefined of what it finds impossible. */
+export function leastEnd(problem: Problem): number | undefined {
+  const bounds = openBounds(compile(withinHorizon(problem)));
+  return bounds && propagate(bounds) ? leastSpan(bounds) : undefined;
+}
+
 /**
  * The shortest schedule, and of those the one with the least weighed starts. Exact where the limits allow; else the best
  * found, with the bound. Every constraint is kept exactly; `impossible` is proven.
