@@ -42,3 +42,16 @@ test("the kitchen opens, weighs in, and asks nothing of a secure page", async ({
   });
   expect(errors).toEqual([]);
 });
+
+test("under a stranger's name nothing is answered, and an asset that is not there is kept by nobody", async ({
+  request,
+}) => {
+  const strange = await request.get("/api/health", { headers: { host: "evil.example" } });
+  expect(strange.status()).toBe(421);
+  const page = await request.get("/", { headers: { host: "evil.example" } });
+  expect(page.status()).toBe(421);
+  const gone = await request.get("/assets/of-another-version.js");
+  expect([gone.status(), gone.headers()["cache-control"]]).toEqual([404, "no-store"]);
+  const known = await request.get("/recipes/of-nobody");
+  expect([known.status(), known.headers()["content-type"]]).toEqual([200, expect.stringContaining("html")]);
+});

@@ -60,6 +60,8 @@ async function main(): Promise<void> {
     newId: () => randomUUID(),
     log: (event, facts) => process.stderr.write(`${event} ${JSON.stringify(facts)}\n`),
     secureCookies: false,
+    cookieName: "apron_session",
+    hosts: [],
     searchMs: 330,
     version: "bench",
   };

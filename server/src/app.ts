@@ -16,12 +16,14 @@ import { mountLiveStream } from "./devices/live-stream.ts";
 import { dressingUseCases } from "./dressing/routes.ts";
 import { mountUseCases } from "./http/mount.ts";
 import { mountPhotos } from "./http/photo.ts";
+import { onlyAllowedHosts } from "./http/allowed-hosts.ts";
 import { openApiDocument } from "./http/openapi.ts";
-import { problemReply } from "./http/problem.ts";
+import { problemOfState, problemReply } from "./http/problem.ts";
 import { replyCache } from "./http/reply-cache.ts";
 import type { Deps } from "./context/request-context.ts";
 import { kitchenUseCases } from "./kitchen/routes.ts";
 import { mountAuthRoutes } from "./kitchen/auth-routes.ts";
+import { sqlState } from "./context/sql-state.ts";
 import { larderUseCases } from "./larder/routes.ts";
 import { matchUseCases } from "./match/routes.ts";
 import { planUseCases } from "./plan/routes.ts";
@@ -51,7 +53,7 @@ export function createApp(deps: Deps): Hono {
   protect(app, deps);
   const mountContext = { deps, cache: replyCache(), catalogues: kitchenCatalogues(deps.catalogue) };
   mountAuthRoutes(app, deps, { cook: demoMembers[0], open: demoOpener(deps) });
-  const document = JSON.stringify(openApiDocument(deps.version));
+  const document = JSON.stringify(openApiDocument(deps.version, deps.cookieName));
   app.get("/api/openapi.json", (c) =>
     c.body(document, 200, { "content-type": "application/json; charset=utf-8" }),
   );
@@ -77,15 +79,21 @@ export function createApp(deps: Deps): Hono {
 }
 
 /** Pages may load what ships with the program and nothing else. */
-const pageHeaders = secureHeaders({
-  contentSecurityPolicy: {
-    defaultSrc: ["'self'"],
-    // PrimeVue writes its theme into a style element at run time.
-    styleSrc: ["'self'", "'unsafe-inline'"],
-    imgSrc: ["'self'", "data:"],
-    frameAncestors: ["'none'"],
-  },
-});
+const pageHeaders = (isTls: boolean): MiddlewareHandler =>
+  secureHeaders({
+    // A browser that was told so once would never come back over plain HTTP.
+    strictTransportSecurity: isTls,
+    contentSecurityPolicy: {
+      defaultSrc: ["'self'"],
+      // PrimeVue writes its theme into a style element at run time.
+      styleSrc: ["'self'", "'unsafe-inline'"],
+      imgSrc: ["'self'", "data:"],
+      frameAncestors: ["'none'"],
+      baseUri: ["'none'"],
+      formAction: ["'self'"],
+      objectSrc: ["'none'"],
+    },
+  });
 
 /** Replies are data: set beforehand, so that sending a remembered reply touches nothing twice. */
 const apiHeaders: MiddlewareHandler = async (c, next) => {
@@ -100,7 +108,8 @@ const atMost = (maxSize: number): MiddlewareHandler =>
 
 function protect(app: Hono, deps: Deps): void {
   app.use(requestId());
-  app.use(except("/api/*", pageHeaders, compress()));
+  app.use(onlyAllowedHosts(deps.hosts));
+  app.use(except("/api/*", pageHeaders(deps.secureCookies), compress()));
   app.use("/api/*", apiHeaders);
   app.use("/api/*", csrf());
   app.use("/api/*", except([...listPaths, libraryPath, photoPath], atMost(largestBody)));
@@ -109,6 +118,8 @@ function protect(app: Hono, deps: Deps): void {
   app.use(libraryPath, atMost(largestLibrary));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
+    const known = problemOfState(sqlState(error));
+    if (known) return problemReply(c, known);
     deps.log("request failed", {
       requestId: c.get("requestId" as never),
       path: c.req.path,

@@ -11,7 +11,8 @@ import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { seedDemo } from "./demo/seed.ts";
 import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
 import type { Deps } from "./context/request-context.ts";
-import { dataSourceFor } from "./persistence/data-source.ts";
+import { hostsFrom } from "./http/allowed-hosts.ts";
+import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
 import { appUrlFor, migrate } from "./persistence/migrate.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";
 
@@ -30,7 +31,7 @@ async function main(): Promise<void> {
   if (!ownerUrl) throw new Error("DATABASE_URL is not set; start the program with npm start");
   const log = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
   await migrate(ownerUrl);
-  const source = await dataSourceFor(appUrlFor(ownerUrl), poolSize).initialize();
+  const source = await dataSourceFor(appUrlFor(ownerUrl), poolSize, requestPatience).initialize();
   const manifest = JSON.parse(readFileSync(new URL("../package.json", import.meta.url), "utf8")) as {
     version: string;
   };
@@ -44,6 +45,8 @@ async function main(): Promise<void> {
       log.error(facts, event);
     },
     secureCookies: process.env["APRON_SECURE_COOKIES"] === "1",
+    cookieName: `apron_session_${port}`,
+    hosts: hostsFrom(process.env["APRON_HOSTS"]),
     version: manifest.version,
     searchMs,
   };
@@ -59,9 +62,11 @@ function listen(deps: Deps, log: pino.Logger): void {
   if (webFolder) {
     app.use("/assets/*", async (c, next) => {
       await next();
-      c.header("cache-control", "public, max-age=31536000, immutable");
+      if (c.res.status === 200) c.header("cache-control", "public, max-age=31536000, immutable");
     });
     app.use("*", serveStatic({ root: webFolder }));
+    // An asset of another version is not there: the page instead of it would be kept for a year.
+    app.get("/assets/*", (c) => c.text("Not found", 404, { "cache-control": "no-store" }));
     app.get("*", serveStatic({ root: webFolder, path: "index.html" }));
   }
   const serverOptions = { keepAliveTimeout: keepAliveMs };

@@ -116,6 +116,8 @@ export async function openTestKitchen(): Promise<TestKitchen> {
     newId: randomUUID,
     log: (event, facts) => logged.push(`${event} ${JSON.stringify(facts)}`),
     secureCookies: false,
+    cookieName: "apron_session",
+    hosts: [],
     version: "test",
     // What a search finds does not hang on how busy the machine is.
     searchMs: 10_000,

@@ -1,4 +1,4 @@
-import { customaryMl, estimate, times, type Estimate, type SizeWord } from "../measure/index.ts";
+import { customaryMl, estimate, times, type Estimate, type SizeWord, wordTable } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { singularWord, wordsOf } from "./name-keys.ts";
 import type { Category } from "./row-words.ts";
@@ -21,7 +21,7 @@ export type MeasureAsk = {
 export type OneMeasure = { readonly grams: Estimate; readonly row: MeasureRow };
 
 /** Other words for what the tables call by one name, most usual first. */
-const otherWords: Readonly<Record<string, readonly string[]>> = {
+const otherWords: Readonly<Record<string, readonly string[]>> = wordTable({
   "": [
     "each-medium",
     "each",
@@ -57,7 +57,7 @@ const otherWords: Readonly<Record<string, readonly string[]>> = {
   pack: ["block"],
   package: ["block"],
   pkg: ["block"],
-};
+});
 
 /** Other words for what only some kinds of food come in: a pot of basil is a bunch, a pot of spinach nobody knows. */
 const otherWordsOfKind: Readonly<
@@ -72,7 +72,7 @@ const otherWordsFor = (word: string, category: Category): readonly string[] | un
 };
 
 /** What a word about the preparation is called in the measures table. */
-const formOf: Readonly<Record<string, readonly string[]>> = {
+const formOf: Readonly<Record<string, readonly string[]>> = wordTable({
   packed: ["packed-leaves", "packed"],
   pressed: ["packed-leaves", "packed"],
   loosely: ["loose-leaves"],
@@ -99,7 +99,7 @@ const formOf: Readonly<Record<string, readonly string[]>> = {
   leftover: ["cooked"],
   leaf: ["loose-leaves"],
   spiralized: ["spiralized"],
-};
+});
 
 const stateRank = (m: MeasureRow): number => ["whole", "trimmed", "prepared"].indexOf(m.state);
 
@@ -176,7 +176,7 @@ const otherNames = (word: string, { id, category }: MeasuredFacts): readonly str
   otherWordsFor(word, category) ?? (countedBy[word]?.includes(id) ? ["each-medium", "head"] : []);
 
 /** "4 avocado halves": a share of one of them. */
-const shareOfOne: Readonly<Record<string, number>> = { half: 0.5, quarter: 0.25 };
+const shareOfOne: Readonly<Record<string, number>> = wordTable({ half: 0.5, quarter: 0.25 });
 
 /** One of what was counted ("bunch", "clove", or the thing itself); undefined when its weight is not known. */
 export function findCounted(ask: MeasureAsk, facts: MeasuredFacts): OneMeasure | undefined {

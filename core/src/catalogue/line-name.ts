@@ -1,3 +1,4 @@
+import { wordTable } from "../measure/index.ts";
 import { changesFood, describesOnly, type Kind } from "./describing.ts";
 import { wordsOf } from "./name-keys.ts";
 import type { FoodClass } from "./row-words.ts";
@@ -71,7 +72,7 @@ function isCalled(id: string, name: string, { facts }: LineReader): boolean {
 }
 
 /** What is sold in one is sold in the other, whatever each holds. */
-const packedLike: Readonly<Record<string, string>> = { carton: "tin" };
+const packedLike: Readonly<Record<string, string>> = wordTable({ carton: "tin" });
 
 /** Only one of the candidates comes in bunches, or in tins, or by the teaspoon: then that one is meant. */
 function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader): LineIngredient {
@@ -137,7 +138,11 @@ function inATin(name: string, word: string, index: NameIndex): LineIngredient | 
   const named = asIngredient(other);
   return named.kind === "one" ? named : undefined;
 }
-const howPacked: Readonly<Record<string, string>> = { tin: "tinned", can: "tinned", jar: "jarred" };
+const howPacked: Readonly<Record<string, string>> = wordTable({
+  tin: "tinned",
+  can: "tinned",
+  jar: "jarred",
+});
 
 const states = /(?:^|[,;] ?)(?:and )?(dried|dry|tinned|canned|frozen|smoked|salted|ground|minced)\b/i;
 

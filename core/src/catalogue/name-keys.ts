@@ -1,9 +1,9 @@
-import { withoutAccents } from "../measure/index.ts";
+import { withoutAccents, wordTable } from "../measure/index.ts";
 import type { Ingredient } from "./rows.ts";
 
 type Named = Pick<Ingredient, "id" | "us" | "uk" | "other">;
 
-const irregular: Readonly<Record<string, string>> = {
+const irregular: Readonly<Record<string, string>> = wordTable({
   leaves: "leaf",
   loaves: "loaf",
   halves: "half",
@@ -15,7 +15,7 @@ const irregular: Readonly<Record<string, string>> = {
   molasses: "molasses",
   citrus: "citrus",
   haricots: "haricot",
-};
+});
 
 /** One of a word: "tomatoes" → "tomato", "berries" → "berry", "leaves" → "leaf". */
 export function singularWord(word: string): string {

@@ -1,5 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { accept, refuse, type Result } from "../measure/index.ts";
+import { cutText, accept, refuse, type Result } from "../measure/index.ts";
 import {
   cautionsOfKind,
   fillerOf,
@@ -70,10 +70,10 @@ function answeredLine(
       group: line.group,
       range: answer?.grams == null ? line.range : null,
       amountText:
-        line.weighed && line.asBoughtG === null && line.cookedG === null ? "" : line.amountText.slice(0, 120),
+        line.weighed && line.asBoughtG === null && line.cookedG === null ? "" : cutText(line.amountText, 120),
       asBoughtG: answer?.grams == null && !other ? line.asBoughtG : null,
       cookedG: answer?.grams == null && !other ? line.cookedG : null,
-      preparation: line.preparation.slice(0, 200),
+      preparation: cutText(line.preparation, 200),
       trim: implied.trim,
       cook: implied.cook,
       eatenRaw: implied.eatenRaw,
@@ -101,7 +101,7 @@ export function acceptReview(
   const facts = lines.flatMap((line) => catalogue.ingredients.get(line.fillers[0]?.ingredient ?? "") ?? []);
   return accept({
     id: "",
-    name: review.title.trim().slice(0, 120),
+    name: cutText(review.title.trim(), 120),
     kind: review.kind,
     servings: Math.min(mostServings, review.servings ?? review.servingsProposal),
     makes: review.makes,
@@ -115,6 +115,6 @@ export function acceptReview(
     gramsPerMl: defaultDensity(review.kind),
     cautions: cautionsOfKind(review.kind),
     notes: review.notes,
-    unread: review.lines.filter((_, i) => read[i] === undefined).map((line) => line.text.slice(0, 300)),
+    unread: review.lines.filter((_, i) => read[i] === undefined).map((line) => cutText(line.text, 300)),
   });
 }

@@ -15,7 +15,15 @@ import {
   type OunceMeaning,
   type Place,
 } from "../catalogue/index.ts";
-import { accept, parseAmount, refuse, type CupSystem, type Day, type Result } from "../measure/index.ts";
+import {
+  cutText,
+  accept,
+  parseAmount,
+  refuse,
+  type CupSystem,
+  type Day,
+  type Result,
+} from "../measure/index.ts";
 import { readCsv, type CsvIssue, type CsvRow } from "./csv-rows.ts";
 
 /** Columns of a lots file: `item` and `amount` are needed, the rest may be left out or empty. */
@@ -153,7 +161,7 @@ function readRow({ line, cells }: CsvRow, kitchen: CsvKitchen): { lot: LotDraft 
       ingredient: facts?.id ?? "",
       amount: amount ?? "",
       since: since ?? kitchen.today,
-      source: { kind: kind ?? "market", note: (cells["note"] ?? "").slice(0, 120) },
+      source: { kind: kind ?? "market", note: cutText(cells["note"] ?? "", 120) },
       place: place ?? "fridge",
       grade: grade ?? "prime",
       price: minor == null ? null : { minor, per: per ?? "all" },

@@ -1,5 +1,5 @@
 import { parse as parseDuration, toSeconds } from "iso8601-duration";
-import { accept, refuse, type Result } from "../measure/index.ts";
+import { cutText, accept, refuse, type Result } from "../measure/index.ts";
 import { draftOfParts } from "./draft-of-parts.ts";
 import { draftLimits, plainText, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 
@@ -113,8 +113,8 @@ function draftOf(recipe: JsonObject): RecipeDraft {
 
 const partsOf = (recipe: JsonObject): RecipeDraft =>
   draftOfParts({
-    title: textOf(recipe["name"] ?? recipe["headline"] ?? recipe["title"]).slice(0, draftLimits.title),
-    category: listOf(recipe["recipeCategory"]).map(textOf).join(", ").slice(0, 200),
+    title: cutText(textOf(recipe["name"] ?? recipe["headline"] ?? recipe["title"]), draftLimits.title),
+    category: cutText(listOf(recipe["recipeCategory"]).map(textOf).join(", "), 200),
     yieldText: yieldOf(recipe["recipeYield"] ?? recipe["yield"]),
     minutes: minutesOf(recipe),
     notes: textOf(recipe["description"]),
@@ -136,7 +136,7 @@ export function readRecipeJson(text: string): Result<RecipeDraft[], DraftIssue> 
   try {
     root = JSON.parse(text) as Json;
   } catch {
-    return refuse({ code: "not-json", at: text.trim().slice(0, 40) });
+    return refuse({ code: "not-json", at: cutText(text.trim(), 40) });
   }
   const found = findRecipes(root);
   if (!found.ok) return found;

@@ -1,3 +1,4 @@
+import { cutText } from "../measure/index.ts";
 import { Parser } from "htmlparser2";
 import type { Language } from "../languages/index.ts";
 
@@ -63,13 +64,13 @@ export const textsOf = ({ lines }: Pick<RecipeDraft, "lines">, kind: SourceKind)
   lines.filter((line) => line.kind === kind).map((line) => line.text);
 
 export const titleOf = (draft: Pick<RecipeDraft, "lines">): string =>
-  (textsOf(draft, "title")[0] ?? "").slice(0, draftLimits.title);
+  cutText(textsOf(draft, "title")[0] ?? "", draftLimits.title);
 
 export const categoryOf = (draft: Pick<RecipeDraft, "lines">): string =>
   textsOf(draft, "category").join(", ");
 
 export const notesOf = (draft: Pick<RecipeDraft, "lines">): string =>
-  [...textsOf(draft, "title").slice(1), ...textsOf(draft, "note")].join("\n").slice(0, draftLimits.text);
+  cutText([...textsOf(draft, "title").slice(1), ...textsOf(draft, "note")].join("\n"), draftLimits.text);
 
 /** Text without tags, scripts or styles; entities resolved; white space closed up; cut at the longest a text may be. */
 export function plainText(text: string): string {
@@ -94,9 +95,11 @@ export function plainText(text: string): string {
 }
 
 const tidy = (text: string): string =>
-  text
-    // Control characters are nobody's words; tabs and line ends are white space.
-    .replace(/\p{Cc}/gu, " ")
-    .replace(/\s+/g, " ")
-    .trim()
-    .slice(0, draftLimits.text);
+  // Control characters are nobody's words; tabs and line ends are white space.
+  cutText(
+    text
+      .replace(/\p{Cc}/gu, " ")
+      .replace(/\s+/g, " ")
+      .trim(),
+    draftLimits.text,
+  );

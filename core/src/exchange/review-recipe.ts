@@ -7,7 +7,7 @@ import {
   type LineReader,
   type LineReading,
 } from "../catalogue/index.ts";
-import { toMilligram } from "../measure/index.ts";
+import { cutText, toMilligram } from "../measure/index.ts";
 import {
   impliedBy,
   usableAmount,
@@ -220,7 +220,7 @@ function grouped(draft: RecipeDraft, reader: LineReader): Grouped[] {
   let group = "";
   return draft.lines.flatMap((line, source) => {
     if (line.kind === "heading")
-      group = isSection(line.text) ? "" : line.text.replace(/:\s*$/, "").trim().slice(0, 60);
+      group = isSection(line.text) ? "" : cutText(line.text.replace(/:\s*$/, "").trim(), 60);
     return line.kind === "ingredient"
       ? readingsOf(line, reader).map((one) => ({ ...one, group, source }))
       : [];
@@ -285,7 +285,7 @@ export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): Rec
   const lexicon = draft.language === null ? undefined : reader.lexicons().get(draft.language);
   const steps = textsOf(draft, "step")
     .flatMap(tasksOf)
-    .map((text) => readStep(text.slice(0, 500), lexicon));
+    .map((text) => readStep(cutText(text, 500), lexicon));
   const { kind, isSaid } = guessKind(contentsOf(draft, first, { steps, reader }));
   const named = yieldInTitle(titleOf(draft));
   const yieldText = textsOf(draft, "yield").join(" ") || named.yieldText;

@@ -2,6 +2,8 @@ export { addDays, dayIn, daysBetween, earliest, instantAt, showDays, isTimeZone,
 export { decimalMark, localised, type Display, type DisplaySystem } from "./display.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";
 export { toMilligram } from "./milligram.ts";
+export { cutText } from "./cut-text.ts";
+export { wordTable } from "./word-table.ts";
 export { withoutAccents } from "./without-accents.ts";
 export {
   parseAmount,

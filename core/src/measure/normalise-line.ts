@@ -1,3 +1,4 @@
+import { wordTable } from "./word-table.ts";
 import { anyOf, frenchSpoons, laterNumbers, numberWords, packWords } from "./amount-words.ts";
 
 const aNumber = `(?:an?|${numberWords.join("|")}|\\d+(?:\\.\\d+)?)`;
@@ -80,7 +81,7 @@ function withHalves(text: string): string {
   return before ? `${withMore(before[1], before[2])} ${text.slice(before[0].length)}` : text;
 }
 
-const halfDozens: Readonly<Record<string, number>> = { "½": 0.5, "1/2": 0.5, "1½": 1.5 };
+const halfDozens: Readonly<Record<string, number>> = wordTable({ "½": 0.5, "1/2": 0.5, "1½": 1.5 });
 /** "2 dozen eggs" → "24 eggs". */
 const withoutDozens = (text: string): string =>
   text.replace(/^(\d+(?:\.\d+)?|½|1\/2|1½) ?doz(?:ens?|s)?\.? (?:of )?/i, (_, count: string) => {

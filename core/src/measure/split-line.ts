@@ -1,3 +1,4 @@
+import { wordTable } from "./word-table.ts";
 import { parseIngredient, unitsOfMeasure, type UnitOfMeasureDefinitions } from "parse-ingredient";
 import { takeRemarks, type LineRemarks } from "./line-remarks.ts";
 import { normaliseLine } from "./normalise-line.ts";
@@ -61,11 +62,11 @@ const furtherUnits: UnitOfMeasureDefinitions = {
 };
 
 /** Other ways of writing a measure. */
-const alsoWritten: Readonly<Record<string, readonly string[]>> = {
+const alsoWritten: Readonly<Record<string, readonly string[]>> = wordTable({
   handful: ["fistful", "fistfuls", "handsful"],
   packet: ["pkt", "pkts", "pkt.", "pckt"],
   bunch: ["bu", "bch", "bnch", "bundle", "bundles"],
-};
+});
 
 const definitions = (): UnitOfMeasureDefinitions => ({
   ...furtherUnits,

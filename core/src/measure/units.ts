@@ -1,3 +1,5 @@
+import { wordTable } from "./word-table.ts";
+
 /** How a kitchen reads "cup": US customary, the 240 ml of US food labels, or the metric 250 ml. */
 export type CupSystem = "us-customary" | "us-label" | "metric";
 
@@ -93,11 +95,11 @@ const unitsByCup: Readonly<Record<CupSystem, readonly Unit[]>> = {
 };
 
 /** Millilitres of the US customary spoons and cup, which household-weight tables are written in. */
-export const customaryMl: Readonly<Record<string, number>> = {
+export const customaryMl: Readonly<Record<string, number>> = wordTable({
   tsp: spoonsAndCups["us-customary"][0],
   tbsp: spoonsAndCups["us-customary"][1],
   cup: spoonsAndCups["us-customary"][2],
-};
+});
 
 /** Every unit a weight or volume may be typed in, with the kitchen's own spoons and cup. */
 export const unitsFor = (cup: CupSystem): readonly Unit[] => unitsByCup[cup];

@@ -1,3 +1,4 @@
+import { cutText } from "../measure/index.ts";
 import { translate, type Lexicon } from "../languages/index.ts";
 import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
@@ -8,14 +9,14 @@ import { isPassive, toolIn } from "./step-tool.ts";
 /** "until the edges brown": the sign that it is done. */
 const signIn = (text: string): string => {
   const said = /\b(?:until|till|'til) ([^.;(]+)/i.exec(text)?.[1] ?? "";
-  return said
+  const sign = said
     .replace(/,? (?:(?:turning|stirring|shaking|basting|tossing|about|around|roughly) |\d).*$/i, "")
     .replace(
       /,? (?:and )?then .*$|, (?:and )?(?:turn|stir|shake|baste|toss|drain|remove|take|lift|leave|let|cool|serve|add)\b.*$/i,
       "",
     )
-    .trim()
-    .slice(0, 160);
+    .trim();
+  return cutText(sign, 160);
 };
 
 /** Heating the oven or bringing water to the boil is nobody's work; it is done before something else begins. */

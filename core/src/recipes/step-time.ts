@@ -1,17 +1,17 @@
-import { wordsToNumber } from "../measure/index.ts";
+import { wordsToNumber, wordTable } from "../measure/index.ts";
 import type { Minutes } from "./formula.ts";
 
 /** Two weeks: what claims to take longer was misread. */
 const longestMin = 20_160;
 
-const unitMinutes: Readonly<Record<string, number>> = { s: 1 / 60, m: 1, h: 60, d: 1440 };
-const fractions: Readonly<Record<string, number>> = {
+const unitMinutes: Readonly<Record<string, number>> = wordTable({ s: 1 / 60, m: 1, h: 60, d: 1440 });
+const fractions: Readonly<Record<string, number>> = wordTable({
   "¼": 0.25,
   "½": 0.5,
   "¾": 0.75,
   "⅓": 1 / 3,
   "⅔": 2 / 3,
-};
+});
 
 /** Times in words, as figures: "half an hour", "an hour and a half", "overnight". Common practice, no source. */
 const spoken: readonly (readonly [RegExp, string])[] = [
@@ -32,10 +32,10 @@ const spoken: readonly (readonly [RegExp, string])[] = [
     "$1#",
   ],
 ];
-const inFigures: Readonly<Record<string, number>> = {
+const inFigures: Readonly<Record<string, number>> = wordTable({
   ...{ one: 1, two: 2, three: 3, four: 4, five: 5, six: 6, seven: 7, eight: 8, nine: 9, ten: 10, twelve: 12 },
   ...{ fifteen: 15, twenty: 20, thirty: 30, forty: 40, "forty-five": 45, sixty: 60 },
-};
+});
 
 const quotient = (part: string): number => {
   const [over = 0, under = 1] = part.split("/").map(Number);

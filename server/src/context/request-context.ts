@@ -15,7 +15,12 @@ export type Deps = {
   readonly now: () => Date;
   readonly newId: () => string;
   readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;
+  /** It is reached through TLS: cookies and browsers are told so. */
   readonly secureCookies: boolean;
+  /** Of the session's cookie: two kitchens on one machine, at two ports, do not sign each other out. */
+  readonly cookieName: string;
+  /** Names that it may be asked under beside those of a home network. */
+  readonly hosts: readonly string[];
   readonly version: string;
   /** As long as one request may search for a plan, milliseconds. */
   readonly searchMs: number;

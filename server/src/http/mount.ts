@@ -4,6 +4,7 @@ import { dayIn } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
 import { buildContext } from "../context/build-context.ts";
+import { cleanText, isSuspect } from "./clean-text.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { Deps, RequestContext, UseCases } from "../context/request-context.ts";
 import { sessionOf } from "./sessions.ts";
@@ -86,7 +87,7 @@ async function answerRead(call: Call, mountContext: MountContext): Promise<Respo
     call.work(await buildContext(stores, session, mountContext)),
   );
   if (!answer.ok) return problemReply(c, answer.issue);
-  const fresh = cachedReply(key, endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
+  const fresh = cachedReply(endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
   cache.set(key, fresh);
   return replyKnown(c, fresh, endpoint);
 }
@@ -133,7 +134,7 @@ const reply = ({ c, endpoint }: Call, answer: Answer<unknown>): Response =>
 export async function readInput(c: Context, endpoint: Endpoint): Promise<Answer<Input>> {
   const body = endpoint.body ? await readBody(c) : { ok: true as const, value: undefined };
   if (!body.ok) return body;
-  const sources = { params: c.req.param(), query: c.req.query(), body: body.value };
+  const sources = { params: cleanText(c.req.param()), query: cleanText(c.req.query()), body: body.value };
   const input: Input = {};
   for (const part of ["params", "query", "body"] as const) {
     const schema = endpoint[part];
@@ -154,7 +155,8 @@ async function readBody(c: Context): Promise<Answer<unknown>> {
     return refusal(415, "json-expected");
   const text = await c.req.text();
   try {
-    return { ok: true, value: JSON.parse(text) as unknown };
+    const value = JSON.parse(text) as unknown;
+    return { ok: true, value: isSuspect(text) ? cleanText(value) : value };
   } catch {
     return refusal(400, "malformed-json");
   }

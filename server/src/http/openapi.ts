@@ -43,12 +43,12 @@ function routeConfig(name: EndpointName): RouteConfig {
 }
 
 /** The OpenAPI 3.1 description of every route, built from the same schemas that validate. */
-export function openApiDocument(version: string): object {
+export function openApiDocument(version: string, cookieName: string): object {
   const registry = new OpenAPIRegistry();
   registry.registerComponent("securitySchemes", "session", {
     type: "apiKey",
     in: "cookie",
-    name: "apron_session",
+    name: cookieName,
   });
   for (const name of Object.keys(endpoints) as EndpointName[]) registry.registerPath(routeConfig(name));
   return new OpenApiGeneratorV31(registry.definitions).generateDocument({

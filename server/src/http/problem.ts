@@ -11,6 +11,7 @@ const titles: Readonly<Record<number, string>> = {
   404: "Not found",
   409: "Conflict",
   413: "Too large",
+  421: "Not this server",
   415: "Wrong content type",
   422: "Refused",
   429: "Too many requests",
@@ -42,4 +43,19 @@ export function problemReply(
 export function refusalOfIssues(error: z.ZodError): Refusal {
   const [issue] = error.issues;
   return { status: 422, ...(issue ? entryIssue(issue) : { code: "invalid" }) };
+}
+
+/** States of a database that is starting, stopping, full or away (classes 08, 53, 57P), and what a driver says of it. */
+const awayStates = /^(?:08|53|57P)/;
+const databaseAway = { status: 503, code: "database-silent" } as const;
+
+/**
+ * What a state of the database means to whoever asked: a value that it cannot keep (class 22) is refused, and while it is away the
+ * answer is that it is. Undefined of anything else, which is a mistake of ours.
+ */
+export function problemOfState(
+  state: string,
+): { readonly status: number; readonly code: string } | undefined {
+  if (state.startsWith("22")) return { status: 422, code: "not-storable" };
+  return awayStates.test(state) ? databaseAway : undefined;
 }

@@ -2,7 +2,7 @@ import { createHash } from "node:crypto";
 import { gzipSync } from "node:zlib";
 import { LRUCache } from "lru-cache";
 
-/** The JSON of a reply to a read, as bytes, ready to be sent again. */
+/** The JSON of a reply to a read, as bytes, ready to be sent again; its tag is of what it says, whoever counts the revisions. */
 export type CachedReply = {
   readonly body: Uint8Array<ArrayBuffer>;
   readonly etag: string;
@@ -21,9 +21,9 @@ const gzipLevel = 5;
 export const replyCache = (): ReplyCache =>
   new LRUCache({ maxSize: mostBytes, sizeCalculation: ({ body }) => Math.ceil(body.byteLength * 1.3) + 200 });
 
-export function cachedReply(key: string, json: string): CachedReply {
+export function cachedReply(json: string): CachedReply {
   const body = new TextEncoder().encode(json);
-  const digest = createHash("sha256").update(key).digest("base64url").slice(0, 22);
+  const digest = createHash("sha256").update(body).digest("base64url").slice(0, 22);
   let zipped: Uint8Array<ArrayBuffer> | undefined;
   return {
     body,

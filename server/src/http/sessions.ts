@@ -34,15 +34,15 @@ export async function openSession(
     expiresAt: new Date(now.getTime() + sessionDays * msPerDay),
   };
   await deps.database.authStore.openSession(session, now);
-  giveToken(c, token, deps.secureCookies);
+  giveToken(c, token, deps);
   return deps.database.authStore.findSession(tokenHash(token), now);
 }
 
 /** Who the request's cookie belongs to, if its session still runs. */
 export async function sessionOf(
   c: Context,
-  deps: Pick<Deps, "database" | "now">,
+  deps: Pick<Deps, "database" | "now" | "cookieName">,
 ): Promise<SessionRecord | undefined> {
-  const token = readToken(c);
+  const token = readToken(c, deps);
   return token === undefined ? undefined : deps.database.authStore.findSession(tokenHash(token), deps.now());
 }

@@ -5,7 +5,8 @@ import { problemReply } from "../http/problem.ts";
 import { dropToken, readToken, tokenHash } from "../http/session-cookie.ts";
 import type { Deps } from "../context/request-context.ts";
 import { choiceIssue, settingsWith, unknownIngredient } from "./change-kitchen.ts";
-import { hashPassword, passwordFits } from "./passwords.ts";
+import { HashingBusy, hashPassword, isCommonPassword, passwordFits } from "./passwords.ts";
+import { countTry, forgetTries } from "./sign-in-tries.ts";
 import { sessionOf, openSession, presentSession } from "../http/sessions.ts";
 import { firstSettings } from "../context/kitchen-settings.ts";
 import type { KitchenRecord, MemberRecord } from "../context/ports/kitchen.store.ts";
@@ -22,7 +23,13 @@ export function mountAuthRoutes(app: Hono, deps: Deps, demo: { cook: string; ope
     const [method, path] = routeOf(name);
     app.on(method.toUpperCase(), path, async (c) => {
       const input = await readInput(c, endpoints[name]);
-      return input.ok ? handle(c, input.value as InputOf<Name>) : problemReply(c, input.issue);
+      if (!input.ok) return problemReply(c, input.issue);
+      try {
+        return await handle(c, input.value as InputOf<Name>);
+      } catch (error) {
+        if (error instanceof HashingBusy) return later(c, 503, { code: "busy", waitS: 1 });
+        throw error;
+      }
     });
   };
 
@@ -47,17 +54,26 @@ export function mountAuthRoutes(app: Hono, deps: Deps, demo: { cook: string; ope
 }
 
 async function signIn(c: Context, body: InputOf<"signIn">["body"], deps: Deps): Promise<Response> {
+  const waitS = await countTry(c, body.name, deps);
+  if (waitS > 0) return later(c, 429, { code: "too-many-tries", waitS });
   const member = await deps.database.authStore.findMember(body.name);
   if (!(await passwordFits(member?.passwordHash, body.password)) || !member)
     return problemReply(c, { status: 401, code: "sign-in-wrong", field: "password" });
+  await forgetTries(c, body.name, deps);
   return welcome(c, member, deps);
 }
 
+/** Not now: told when to come back. */
+function later(c: Context, status: 429 | 503, { code, waitS }: { code: string; waitS: number }): Response {
+  c.header("retry-after", String(waitS));
+  return problemReply(c, { status, code, measurements: { waitS } });
+}
+
 async function signOut(c: Context, deps: Deps): Promise<Response> {
-  const token = readToken(c);
+  const token = readToken(c, deps);
   const session = await sessionOf(c, deps);
   if (token && session) await deps.database.authStore.closeSession(session.kitchen.id, tokenHash(token));
-  dropToken(c);
+  dropToken(c, deps);
   return c.json({ done: true });
 }
 
@@ -72,6 +88,11 @@ async function welcome(c: Context, member: MemberRecord, deps: Deps): Promise<Re
 async function setUp(c: Context, body: InputOf<"setUp">["body"], deps: Deps): Promise<Response> {
   const wrong = choiceIssue(body) ?? unknownIngredient(body, deps.catalogue.ingredients);
   if (wrong && !wrong.ok) return problemReply(c, wrong.issue);
+  if (isCommonPassword(body.password))
+    return problemReply(c, { status: 422, code: "password-common", field: "password" });
+  // Looked at before the password is hashed, and once more when the kitchen is made.
+  if (await deps.database.authStore.anyKitchen())
+    return problemReply(c, { status: 409, code: "already-set-up" });
   const { name, password, kitchen: kitchenName, dialect, units, cup, currency, locale, timeZone } = body;
   const kitchen: KitchenRecord = {
     id: deps.newId(),

@@ -10,6 +10,7 @@ import { Plans1764700000000 } from "./migrations/1764700000000-plans.ts";
 import { CookEvents1764800000000 } from "./migrations/1764800000000-cook-events.ts";
 import { CookTimes1765000000000 } from "./migrations/1765000000000-cook-times.ts";
 import { PartsApart1765100000000 } from "./migrations/1765100000000-parts-apart.ts";
+import { SignInTries1765200000000 } from "./migrations/1765200000000-sign-in-tries.ts";
 import { BatchCourse1764900000000 } from "./migrations/1764900000000-batch-course.ts";
 import {
   BatchInputTable,
@@ -64,8 +65,15 @@ const entities = [
   WithdrawalTable,
 ];
 
-/** A connection pool to one database; `poolSize` connections at most. */
-export const dataSourceFor = (url: string, poolSize: number): DataSource =>
+/** As long as a request waits for a connection, and for one query: then the database counts as away. */
+export const requestPatience = { connectionTimeoutMillis: 5000, query_timeout: 60_000 } as const;
+
+/** A connection pool to one database; `poolSize` connections at most. A migration takes as long as it takes. */
+export const dataSourceFor = (
+  url: string,
+  poolSize: number,
+  patience: Partial<typeof requestPatience> = {},
+): DataSource =>
   new DataSource({
     type: "postgres",
     url,
@@ -83,8 +91,9 @@ export const dataSourceFor = (url: string, poolSize: number): DataSource =>
       BatchCourse1764900000000,
       CookTimes1765000000000,
       PartsApart1765100000000,
+      SignInTries1765200000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,
-    extra: { max: poolSize },
+    extra: { max: poolSize, ...patience },
   });

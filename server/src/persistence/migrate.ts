@@ -2,7 +2,7 @@ import { createHmac } from "node:crypto";
 import { setTimeout } from "node:timers/promises";
 import type { DataSource } from "typeorm";
 import { dataSourceFor } from "./data-source.ts";
-import { sqlState } from "./sql-state.ts";
+import { sqlState } from "../context/sql-state.ts";
 
 const appRole = "apron_app";
 /** Any fixed number: two processes starting together must not migrate at once. */

@@ -10,7 +10,7 @@ import { planStoreOf } from "./stores/plan.store.ts";
 import { photoStoreOf } from "./stores/photo.store.ts";
 import { spoilageStoreOf } from "./stores/spoilage.store.ts";
 import { authStoreOf } from "./stores/auth.store.ts";
-import { sqlState } from "./sql-state.ts";
+import { sqlState } from "../context/sql-state.ts";
 import { kitchenStoreOf } from "./stores/kitchen.store.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";
 import { lotStoreOf } from "./stores/lot.store.ts";

@@ -1,4 +1,4 @@
-import { accept } from "@apron/core/measure";
+import { cutText, accept } from "@apron/core/measure";
 import {
   adaptFormula,
   allergensOf,
@@ -30,7 +30,7 @@ export const adaptRecipe: UseCase<"adaptRecipe"> = async ({ params, body }, cont
   return accept({
     formula: {
       ...formula,
-      name: `${formula.name}, ${[...body.diets, ...body.without].join(", ")}`.slice(0, 120),
+      name: cutText(`${formula.name}, ${[...body.diets, ...body.without].join(", ")}`, 120),
     },
     changes: adapted.changes.map(({ lineId, from, fromG, to }) => ({
       lineId,

@@ -1,3 +1,4 @@
+import { wordTable } from "../../measure/index.ts";
 import type { Category, MeasureName } from "../row-words.ts";
 import type { MeasureRow } from "../rows.ts";
 
@@ -46,7 +47,7 @@ const looseMeasures: readonly LooseMeasure[] = [
 ];
 
 /** Words for a whole one of some foods only; of any other they are asked about. Common practice, no source. */
-export const countedBy: Readonly<Record<string, readonly string[]>> = {
+export const countedBy: Readonly<Record<string, readonly string[]>> = wordTable({
   bulb: ["garlic", "onion", "red-onion", "shallot", "fennel-bulb"],
   spear: ["asparagus", "sprouting-broccoli", "gherkin"],
   fillet: [
@@ -56,7 +57,7 @@ export const countedBy: Readonly<Record<string, readonly string[]>> = {
   steak: ["beef", "lamb", "pork", "tuna-fresh", "salmon", "white-fish"],
   cube: ["stock-cube"],
   sheet: ["puff-pastry", "shortcrust-pastry", "filo-pastry", "nori", "pasta-dry", "gelatine"],
-};
+});
 
 /** Names of a kind whose pieces are of another size than the table weighs: a crouton is no loaf. Common practice, no source. */
 const ofAnotherSize: readonly string[] = [

@@ -1,8 +1,10 @@
+import { wordTable } from "../../measure/index.ts";
+
 /**
  * What cooks say that is nobody's full name. One id: this kitchen of words takes it for that, and says so.
  * Several ids: it asks. Common practice, no source.
  */
-export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
+export const colloquialNames: Readonly<Record<string, readonly string[]>> = wordTable({
   salt: ["salt-sea-fine"],
   "sea salt": ["salt-sea-fine"],
   "fine salt": ["salt-sea-fine"],
@@ -433,4 +435,4 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = {
   cogollo: ["lettuce-romaine"],
   "sugar snap": ["sugar-snap-pea"],
   "edamame pod": ["edamame"],
-};
+});

@@ -59,6 +59,12 @@ export type AuthStore = {
   readonly findMember: (
     name: string,
   ) => Promise<(MemberRecord & { readonly passwordHash: string }) | undefined>;
+  /**
+   * Counts a try to sign in of a name or an address, and gives 0; or counts nothing, and gives the seconds that are still to be
+   * waited. After `free` tries each wait is twice as long as the one before.
+   */
+  readonly beginSignIn: (subject: string, free: number, at: Date) => Promise<number>;
+  readonly forgetSignInTries: (subject: string) => Promise<void>;
   readonly findDemoMember: () => Promise<MemberRecord | undefined>;
   readonly findSession: (tokenHash: string, at: Date) => Promise<SessionRecord | undefined>;
   readonly openSession: (session: NewSession, at: Date) => Promise<void>;
