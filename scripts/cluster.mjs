@@ -7,12 +7,14 @@ import {
   existsSync,
   mkdirSync,
   readFileSync,
+  renameSync,
   rmSync,
   statSync,
   writeFileSync,
 } from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join, resolve } from "node:path";
+import { setTimeout as pause } from "node:timers/promises";
 import { output, say } from "./run.mjs";
 
 const asRoot = process.getuid?.() === 0;
@@ -58,13 +60,16 @@ const freePort = () =>
     });
   });
 
+/** Made beside its place and put there once it is whole: one that was interrupted is begun anew. */
 function createCluster({ bin, folder, passwordFile, as, quick }) {
   say("creating the database cluster");
-  mkdirSync(folder, { recursive: true, mode: 0o700 });
-  if (as.uid !== undefined) chownSync(folder, as.uid, as.gid);
+  const inTheMaking = `${folder}.in-the-making`;
+  for (const unfinished of [inTheMaking, folder]) rmSync(unfinished, { recursive: true, force: true });
+  mkdirSync(inTheMaking, { recursive: true, mode: 0o700 });
+  if (as.uid !== undefined) chownSync(inTheMaking, as.uid, as.gid);
   const args = [
     "-D",
-    folder,
+    inTheMaking,
     "-U",
     owner,
     "--pwfile",
@@ -77,10 +82,11 @@ function createCluster({ bin, folder, passwordFile, as, quick }) {
   ];
   const { status, stderr } = spawnSync(join(bin, "initdb"), quick ? [...args, "--no-sync"] : args, {
     ...as,
-    cwd: folder,
+    cwd: inTheMaking,
     encoding: "utf8",
   });
   if (status !== 0) throw new Error(`The database cluster could not be created: ${stderr}`);
+  renameSync(inTheMaking, folder);
 }
 
 /** Ends a postmaster left over from a program that was killed. It is ours: it holds our folder. */
@@ -98,53 +104,119 @@ function endLeftOver(folder) {
     Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, 50);
 }
 
-/** True while another program of ours still lives on this data folder. */
-function fixedContributions(data) {
-  const file = join(data, "running.pid");
-  if (!existsSync(file)) return undefined;
-  const pid = Number(readFileSync(file, "utf8"));
+/** When a process began, in ticks since the machine did; undefined where there is none. A number is given out again, that is not. */
+function beganAt(pid) {
   try {
-    process.kill(pid, 0);
-    return pid === process.pid ? undefined : pid;
+    const line = readFileSync(`/proc/${pid}/stat`, "utf8");
+    return line.slice(line.lastIndexOf(")") + 2).split(" ")[19];
   } catch {
     return undefined;
   }
 }
 
-function startPostmaster({ bin, folder, port, as, quick }) {
-  const speed = quick
-    ? ["-c", "fsync=off", "-c", "synchronous_commit=off", "-c", "full_page_writes=off"]
-    : [];
-  const args = [
-    "-D",
-    folder,
-    "-h",
-    "127.0.0.1",
-    "-p",
-    String(port),
-    "-k",
-    folder,
-    "-c",
-    "max_connections=120",
-    ...speed,
-  ];
+const lockOf = (data) => join(data, "running.pid");
+const lock = (data) => writeFileSync(lockOf(data), `${process.pid} ${beganAt(process.pid)}`);
+
+/** Another program of ours that still lives on this data folder: a lock that was left behind, or is of something else, holds nobody. */
+function holderOf(data) {
+  if (!existsSync(lockOf(data))) return undefined;
+  const [pid, began] = readFileSync(lockOf(data), "utf8").trim().split(" ");
+  const isAlive = began !== undefined && beganAt(pid) === began;
+  return isAlive && Number(pid) !== process.pid ? pid : undefined;
+}
+
+/** Its log stays in its own folder, a file for each day of the week. */
+const logSettings = {
+  logging_collector: "on",
+  log_directory: "log",
+  log_filename: "postgresql-%a.log",
+  log_truncate_on_rotation: "on",
+  log_rotation_age: "1d",
+};
+
+function spawnPostmaster({ bin, folder, port, as, quick }) {
+  const speed = quick ? { fsync: "off", synchronous_commit: "off", full_page_writes: "off" } : {};
+  // Reached over loopback only: a socket's path may be no longer than a hundred characters, a folder's may.
+  const settings = { max_connections: 120, unix_socket_directories: "", ...logSettings, ...speed };
+  const args = ["-D", folder, "-h", "127.0.0.1", "-p", String(port)];
   // A group of its own: Ctrl-C reaches us first, so that the server can finish before its database goes.
-  const child = spawn(join(bin, "postgres"), args, {
-    ...as,
-    cwd: folder,
-    detached: true,
-    env: { PATH: process.env.PATH, LC_ALL: "C.UTF-8" },
-    stdio: ["ignore", "ignore", "pipe"],
-  });
-  return new Promise((done, fail) => {
-    let log = "";
-    child.stderr.on("data", (data) => {
-      log += data;
-      if (log.includes("ready to accept connections")) done(child);
-      if (log.length > 20_000) log = log.slice(-10_000);
+  return spawn(
+    join(bin, "postgres"),
+    [...args, ...Object.entries(settings).flatMap(([name, value]) => ["-c", `${name}=${value}`])],
+    {
+      ...as,
+      cwd: folder,
+      detached: true,
+      env: { PATH: process.env.PATH, LC_ALL: "C.UTF-8" },
+      stdio: ["ignore", "ignore", "pipe"],
+    },
+  );
+}
+
+const patienceMs = 60_000;
+
+/** A postmaster that answers; throws with what it said where it ends instead. */
+async function startPostmaster(settings) {
+  const { bin, port } = settings;
+  const child = spawnPostmaster(settings);
+  let said = "";
+  child.stderr.on("data", (data) => (said = (said + data).slice(-10_000)));
+  const ready = ["-q", "-h", "127.0.0.1", "-p", String(port)];
+  for (const begun = Date.now(); Date.now() - begun < patienceMs; await pause(60)) {
+    if (child.exitCode !== null)
+      throw new Error(`PostgreSQL ended with ${child.exitCode} while starting:\n${said}`);
+    if (spawnSync(join(bin, "pg_isready"), ready).status === 0) return child;
+  }
+  child.kill("SIGINT");
+  throw new Error(`PostgreSQL did not answer within a minute:\n${said}`);
+}
+
+/** Tries of starting a postmaster again: what one that was killed leaves in memory goes only with its last process. */
+const mostTries = 20;
+
+/** A postmaster in place of one that ended; undefined where it is no longer wanted. Ends the program where none can be started. */
+async function startAnother(settings, isStopping) {
+  for (let tries = 1; !isStopping(); tries++) {
+    try {
+      return await startPostmaster(settings);
+    } catch (error) {
+      if (tries === mostTries) {
+        process.stderr.write(`${error.message}\n`);
+        process.exit(1);
+      }
+      await pause(500);
+    }
+  }
+  return undefined;
+}
+
+const isOver = (child) => child.exitCode !== null || child.signalCode !== null;
+
+/** Keeps a postmaster running until it is told to stop: one that ends by itself is started again, at the same port. */
+async function keepPostmaster(settings) {
+  let child = await startPostmaster(settings);
+  let isStopping = false;
+  async function startAgain(code, signal) {
+    if (isStopping) return;
+    say(`the database ended (${signal ?? code}): starting it again`);
+    child = (await startAnother(settings, () => isStopping)) ?? child;
+    child.once("exit", startAgain);
+    if (isStopping) end();
+    else say("the database is back");
+  }
+  child.once("exit", startAgain);
+  const end = () => {
+    isStopping = true;
+    if (!isOver(child)) child.kill("SIGINT");
+  };
+  const stop = () =>
+    new Promise((done) => {
+      isStopping = true;
+      if (isOver(child)) return done();
+      child.once("exit", () => done());
+      end();
     });
-    child.on("exit", (code) => fail(new Error(`PostgreSQL ended with ${code} while starting:\n${log}`)));
-  });
+  return { end, stop };
 }
 
 function createDatabase({ bin, folder, port, password }) {
@@ -164,12 +236,12 @@ export async function startCluster(dataFolder, bin, { quick = false } = {}) {
   const data = resolve(dataFolder);
   mkdirSync(data, { recursive: true });
   accessSync(data, constants.W_OK);
-  const holder = fixedContributions(data);
+  const holder = holderOf(data);
   if (holder)
     throw new Error(
       `The data folder ${data} is in use by process ${holder}. Stop it, or choose another APRON_DATA.`,
     );
-  writeFileSync(join(data, "running.pid"), String(process.pid));
+  lock(data);
   const as = runner();
   const folder = clusterFolder(data);
   const passwordFile = join(dirname(folder), "owner-password");
@@ -181,17 +253,13 @@ export async function startCluster(dataFolder, bin, { quick = false } = {}) {
   const password = readFileSync(passwordFile, "utf8").trim();
   endLeftOver(folder);
   const port = await freePort();
-  const postmaster = await startPostmaster({ bin, folder, port, as, quick });
+  const postmaster = await keepPostmaster({ bin, folder, port, as, quick });
   createDatabase({ bin, folder, port, password });
-  const stop = () =>
-    new Promise((done) => {
-      rmSync(join(data, "running.pid"), { force: true });
-      if (postmaster.exitCode !== null) return done();
-      postmaster.removeAllListeners("exit");
-      postmaster.once("exit", () => done());
-      postmaster.kill("SIGINT");
-    });
-  process.once("exit", () => postmaster.exitCode === null && postmaster.kill("SIGINT"));
+  const stop = async () => {
+    await postmaster.stop();
+    rmSync(lockOf(data), { force: true });
+  };
+  process.once("exit", postmaster.end);
   // Whoever does not mind signals still leaves through "exit", so that no database is left behind.
   for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"])
     if (process.listenerCount(signal) === 0) process.once(signal, () => process.exit(1));

@@ -1,4 +1,9 @@
 export function startProgram(
   args: readonly string[],
   how?: { readonly like?: string | undefined; readonly keep?: boolean },
-): Promise<{ readonly url: string; readonly data: string; readonly stop: () => Promise<void> }>;
+): Promise<{
+  readonly url: string;
+  readonly data: string;
+  readonly pid: number;
+  readonly stop: () => Promise<void>;
+}>;

@@ -48,5 +48,5 @@ export async function startProgram(args, { like, keep = false } = {}) {
     await ended;
     if (!keep) rmSync(data, { recursive: true, force: true });
   };
-  return { url: `http://127.0.0.1:${port}`, data, stop };
+  return { url: `http://127.0.0.1:${port}`, data, pid: child.pid, stop };
 }

@@ -1,5 +1,6 @@
 import { spawn } from "node:child_process";
 import { join, resolve } from "node:path";
+import { setTimeout as pause } from "node:timers/promises";
 import { startCluster } from "./cluster.mjs";
 import { prepareBuild, preparePackages, preparePostgres } from "./prepare.mjs";
 import { root, say } from "./run.mjs";
@@ -27,27 +28,55 @@ async function main() {
   }
 }
 
-/** Runs the server until it ends or we are told to stop; resolves with its exit code. */
-function serve(databaseUrl) {
-  const env = {
-    ...process.env,
-    DATABASE_URL: databaseUrl,
-    APRON_DEMO: empty ? "0" : "1",
-    APRON_WEB: join(root, "web", "dist"),
-    LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
-  };
-  // Detached, so that Ctrl-C comes through us once and not to both.
-  const server = spawn(process.execPath, ["--enable-source-maps", "server/dist/main.js"], {
+/** What the server ends with where starting it again would change nothing: a port in use, a setting that is none. */
+const cannotServe = 2;
+/** Starts in a row that end at once: then something is wrong that another start does not mend. */
+const mostAtOnce = 4;
+const atOnceMs = 10_000;
+/** As long as it may take to finish what it is at. */
+const graceMs = 10_000;
+
+/** Detached, so that Ctrl-C comes through us once and not to both. */
+const spawnServer = (env) =>
+  spawn(process.execPath, ["--enable-source-maps", "server/dist/main.js"], {
     cwd: root,
     env,
     stdio: "inherit",
     detached: true,
   });
-  const stop = () => server.kill("SIGTERM");
+
+/** Runs the server until we are told to stop, and again whenever it ends by itself; resolves with our exit code. */
+async function serve(databaseUrl) {
+  const env = {
+    ...process.env,
+    DATABASE_URL: databaseUrl,
+    APRON_DEMO: empty ? "0" : "1",
+    APRON_WEB: join(root, "web", "dist"),
+    APRON_STARTER: String(process.pid),
+    LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
+  };
+  let server;
+  let isStopping = false;
+  const stop = () => {
+    isStopping = true;
+    server?.kill("SIGTERM");
+    setTimeout(() => server?.kill("SIGKILL"), graceMs).unref();
+  };
   for (const signal of signals) process.removeAllListeners(signal).on(signal, stop);
   process.once("exit", stop);
   whenOrphaned(stop);
-  return new Promise((done) => server.once("exit", (code) => done(code ?? 0)));
+  for (let atOnce = 0; ;) {
+    const begun = Date.now();
+    server = spawnServer(env);
+    const [code, signal] = await new Promise((done) => server.once("exit", (...how) => done(how)));
+    if (isStopping) return code ?? 0;
+    if (code === cannotServe) return code;
+    atOnce = Date.now() - begun < atOnceMs ? atOnce + 1 : 1;
+    say(`the server ended (${signal ?? code})${atOnce < mostAtOnce ? ": starting it again" : ""}`);
+    if (atOnce === mostAtOnce) return code || 1;
+    await pause(300 * 2 ** atOnce);
+    if (isStopping) return 0;
+  }
 }
 
 /** npm hands a signal to its shell, which ends and tells nobody: losing that parent means being told to stop. */

@@ -8,7 +8,7 @@ import { createApp } from "./app.ts";
 import { kitchenCatalogues } from "./context/kitchen-catalogue.ts";
 import { redateKitchens } from "./cook/redate.ts";
 import { demoMembers, demoPassword } from "./demo/kitchen.ts";
-import { seedDemo } from "./demo/seed.ts";
+import { finishDemo, seedDemo } from "./demo/seed.ts";
 import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
 import type { Deps } from "./context/request-context.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
@@ -16,7 +16,8 @@ import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
 import { appUrlFor, migrate } from "./persistence/migrate.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";
 
-const port = Number(process.env["PORT"] ?? 4310);
+const portText = process.env["PORT"] ?? "4310";
+const port = Number(portText);
 const host = process.env["HOST"] ?? "127.0.0.1";
 const ownerUrl = process.env["DATABASE_URL"];
 const webFolder = process.env["APRON_WEB"];
@@ -27,8 +28,19 @@ const searchMs = 330;
 /** Longer than proxies and browsers keep theirs: with Node's five seconds a reused connection may just have closed. */
 const keepAliveMs = 75_000;
 
+/** What it ends with where starting it again would change nothing (scripts/start.mjs). */
+const cannotServe = 2;
+
+/** Ends with one plain sentence. */
+function giveUp(sentence: string): never {
+  process.stderr.write(`${sentence}\n`);
+  process.exit(cannotServe);
+}
+
 async function main(): Promise<void> {
-  if (!ownerUrl) throw new Error("DATABASE_URL is not set; start the program with npm start");
+  if (!ownerUrl) giveUp("DATABASE_URL is not set. Start the program with npm start.");
+  if (!/^\d{1,5}$/.test(portText) || port > 65_535)
+    giveUp(`PORT is "${portText}": it has to be a number from 0 to 65535, like 4310.`);
   const log = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
   await migrate(ownerUrl);
   const source = await dataSourceFor(appUrlFor(ownerUrl), poolSize, requestPatience).initialize();
@@ -53,6 +65,7 @@ async function main(): Promise<void> {
   const { authStore } = deps.database;
   const fresh = !(await authStore.anyKitchen()) && (await authStore.findDemoMember()) === undefined;
   if (fresh && demo) await seedDemo(deps);
+  else await finishDemo(deps);
   await redateKitchens(deps, kitchenCatalogues(deps.catalogue));
   listen(deps, log);
 }
@@ -84,6 +97,34 @@ function listen(deps: Deps, log: pino.Logger): void {
   };
   process.once("SIGTERM", stop);
   process.once("SIGINT", stop);
+  whenOrphaned(stop);
+  waitForPort(server);
+}
+
+/** Whoever started us is gone, and tells nobody any more to stop: the next start takes over the port and the data. */
+function whenOrphaned(stop: () => void): void {
+  const starter = process.env["APRON_STARTER"];
+  if (starter === undefined) return;
+  const watch = setInterval(() => {
+    if (String(process.ppid) === starter) return;
+    clearInterval(watch);
+    stop();
+  }, 300);
+  watch.unref();
+}
+
+/** A port is waited for as long as a program that is being stopped may still hold it. */
+const portPatienceMs = 6000;
+
+function waitForPort(server: ReturnType<typeof serve>): void {
+  const begun = Date.now();
+  server.on("error", (error: NodeJS.ErrnoException) => {
+    if (error.code === "EADDRINUSE" && Date.now() - begun < portPatienceMs)
+      return void setTimeout(() => server.listen(port, host), 300);
+    if (error.code === "EADDRINUSE")
+      giveUp(`Port ${port} is in use. Stop what uses it, or choose another: PORT=${port + 10} npm start`);
+    giveUp(`It cannot listen on ${host}, port ${port}: ${error.message}`);
+  });
 }
 
 async function announce(deps: Deps, address: string): Promise<void> {

@@ -4,19 +4,31 @@ import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { Match } from "@apron/contract";
 import { Formula } from "@apron/contract";
 import { demoFormulas } from "../src/demo/formulas.ts";
-import { seedDemo } from "../src/demo/seed.ts";
+import { finishDemo, seedDemo } from "../src/demo/seed.ts";
 import { openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
 let wren: Browser;
 beforeAll(async () => {
   kitchen = await openTestKitchen();
-  await seedDemo(kitchen.deps);
+  // Killed while it was being filled, as may happen: the next start fills it.
+  const { database } = kitchen.deps;
+  const killed = { ...database, write: () => Promise.reject(new Error("killed")) };
+  await expect(seedDemo({ ...kitchen.deps, database: killed })).rejects.toThrow("killed");
+  await finishDemo(kitchen.deps);
   wren = await kitchen.signInDemo();
 }, 60_000);
 afterAll(() => kitchen.close());
 
 describe("the demo kitchen", () => {
+  it("is filled once, however often the program starts", async () => {
+    const before = await wren.call("listLots", { query: { limit: 200 } });
+    await finishDemo(kitchen.deps);
+    const after = await wren.call("listLots", { query: { limit: 200 } });
+    expect(before.body.lots.length).toBeGreaterThan(10);
+    expect(after.body).toEqual(before.body);
+  });
+
   it("covers every kind of dish there is", () => {
     const kinds = demoFormulas.map((f) => f.kind);
     expect(demoFormulas.length).toBeGreaterThanOrEqual(14);

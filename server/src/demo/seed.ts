@@ -46,18 +46,20 @@ async function freeNames(deps: Deps): Promise<string[]> {
   return demoMembers.map((name, i) => (taken[i] ? `${name} (demo)` : name));
 }
 
+const demoRecord = (id: string): KitchenRecord => ({
+  id,
+  ...demoKitchen,
+  cup: "us-customary",
+  demo: true,
+  revision: 0,
+  locale: "en-GB",
+  catalogueRevision: 0,
+  timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  settings: demoSettings,
+});
+
 async function createDemoKitchen(deps: Deps): Promise<SessionRecord> {
-  const kitchen: KitchenRecord = {
-    id: deps.newId(),
-    ...demoKitchen,
-    cup: "us-customary",
-    demo: true,
-    revision: 0,
-    locale: "en-GB",
-    catalogueRevision: 0,
-    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
-    settings: demoSettings,
-  };
+  const kitchen = demoRecord(deps.newId());
   const passwordHash = await hashPassword(demoPassword);
   const startedAt = deps.now().getTime();
   const members = (await freeNames(deps)).map((name, i) => ({
@@ -75,7 +77,20 @@ async function createDemoKitchen(deps: Deps): Promise<SessionRecord> {
 
 /** Makes the demo kitchen: a season lived through its own use cases, dated up to today. */
 export async function seedDemo(deps: Deps): Promise<void> {
-  const session = await createDemoKitchen(deps);
+  await liveThroughSeason(await createDemoKitchen(deps), deps);
+}
+
+/** Fills a demo kitchen that was made and not filled, since the program was killed in between: nothing was ever written in it. */
+export async function finishDemo(deps: Deps): Promise<void> {
+  const cook = await deps.database.authStore.findDemoMember();
+  if (!cook) return;
+  const revision = await deps.database.read(cook.kitchenId, (stores) => stores.kitchen.revision());
+  if (revision > 0) return;
+  const session = { memberId: cook.id, memberName: cook.name, kitchen: demoRecord(cook.kitchenId) };
+  await liveThroughSeason(session, deps);
+}
+
+async function liveThroughSeason(session: SessionRecord, deps: Deps): Promise<void> {
   const claim = {
     kitchenId: session.kitchen.id,
     key: deps.newId(),
@@ -99,12 +114,9 @@ export function demoOpener(deps: Deps): () => Promise<MemberRecord> {
   return async () => {
     const { authStore } = deps.database;
     const found = await authStore.findDemoMember();
-    if (found) {
-      await seeding;
-      return found;
-    }
-    seeding ??= seedDemo(deps).finally(() => (seeding = undefined));
+    seeding ??= (found ? finishDemo(deps) : seedDemo(deps)).finally(() => (seeding = undefined));
     await seeding;
+    if (found) return found;
     const cook = await authStore.findDemoMember();
     invariant(cook !== undefined, "the demo kitchen has no cook");
     return cook;
