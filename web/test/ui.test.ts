@@ -136,6 +136,7 @@ describe("what a recipe says of itself", () => {
       ],
     ]);
     expect(stepMarks(emptyStep(), String)).toEqual([]);
+    expect(stepMarks({ ...emptyStep(), activeMin: 10 / 60 }, String)).toEqual(["10 s hands-on"]);
     const within = { ...emptyStep(), wait: { leastMin: 10, mostMin: 20 }, passiveMin: { low: 8, high: 8 } };
     expect(stepMarks(within, String)).toEqual(["8 min", "leave 10 min, at most 20"]);
   });

@@ -21,6 +21,9 @@ describe("yields at their edges", () => {
     expect(readYield("serves 500").servings).toBe(500);
     expect(readYield("serves 501").servings).toBeNull();
     expect(readYield("serves 0").servings).toBeNull();
+    expect(readYield("Makes 8 rolls, serves 4").servings).toBe(4);
+    expect(readYield("12 small tarts for 6").servings).toBe(6);
+    expect(readYield("Makes 8 rolls").servings).toBe(8);
   });
 
   it("a recipe takes a minute at least and two days at most", () => {

@@ -243,7 +243,10 @@ export function readYield(text: string): { servings: number | null; makes: Makes
         ? { kind: "mass", grams: amount * thousand }
         : { kind: "volume", ml: amount * thousand }
       : null;
-  const said = /(\d+(?:\.\d+)?)/.exec(text.replace(measured?.[0] ?? "\u0000", ""))?.[1];
+  const counted = text.replace(measured?.[0] ?? "\u0000", "");
+  // "Makes 8 rolls, serves 4": who eats is asked, and not how many pieces there are.
+  const said = (/\b(?:serves|feeds|for)\s+(\d+(?:\.\d+)?)/i.exec(counted) ??
+    /(\d+(?:\.\d+)?)/.exec(counted))?.[1];
   const servings = Number(said);
   return { servings: said !== undefined && servings > 0 && servings <= 500 ? servings : null, makes };
 }

@@ -44,7 +44,10 @@ export const toolWords: Readonly<Record<NonNullable<Step["tool"]>, string>> = {
   freezer: "freezer",
 };
 
-const span = (low: number, high: number): string => (low === high ? `${low} min` : `${low}–${high} min`);
+const span = (low: number, high: number): string => {
+  if (low !== high) return `${low}–${high} min`;
+  return low < 1 ? `${Math.round(low * 60)} s` : `${low} min`;
+};
 
 /** What a step says beside its words: time, heat, checks, waits, loads. */
 export function stepMarks(step: Step, grams: (g: number) => string): string[] {
