@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from "node:child_process";
+import { spawn } from "node:child_process";
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
 import { createServer } from "node:net";
 import { join } from "node:path";
@@ -25,10 +25,25 @@ const test = base.extend<{ program: Program; cook: APIRequestContext }>({
 });
 test.describe.configure({ timeout: 240_000 * slowdown });
 
-/** The processes that another one started, by what their command line holds. */
-function childOf(pid: number, named: string): number {
-  const { stdout } = spawnSync("pgrep", ["-P", String(pid), "-f", named], { encoding: "utf8" });
-  return Number(stdout.trim().split("\n")[0]);
+/** What /proc says of a process; "" where there is none. */
+function said(pid: string, of: "stat" | "cmdline"): string {
+  try {
+    return readFileSync(`/proc/${pid}/${of}`, "utf8").replaceAll("\0", " ");
+  } catch {
+    return "";
+  }
+}
+
+/** The process that another one started, by what its command line holds. */
+function childOf(parent: number, named: string): number {
+  const isChild = (pid: string): boolean => {
+    const stat = said(pid, "stat");
+    return stat.slice(stat.lastIndexOf(")") + 2).split(" ")[1] === String(parent);
+  };
+  const pids = readdirSync("/proc").filter((name) => /^\d+$/.test(name));
+  const found = pids.find((pid) => isChild(pid) && said(pid, "cmdline").includes(named));
+  if (found === undefined) throw new Error(`no ${named} under ${parent}`);
+  return Number(found);
 }
 
 const statusOf = async (cook: APIRequestContext, path: string): Promise<number> =>

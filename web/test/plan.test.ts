@@ -1,5 +1,5 @@
 import { describe, expect, it } from "@jest/globals";
-import type { PlanTask, SavedPlan } from "@apron/contract";
+import type { PlanTask, PlanWish, SavedPlan } from "@apron/contract";
 import { noChanges } from "@apron/core/recipes";
 import { barsOf, movedStart } from "../src/plan/bars.ts";
 import {
@@ -7,6 +7,7 @@ import {
   formOfPlan,
   letterAt,
   nextPlan,
+  onDayAsked,
   takeWay,
   typedTime,
   wishOfForm,
@@ -138,6 +139,16 @@ describe("the form of a plan", () => {
     expect(keyOf("dip", [chosen, { ...chosen, key: "dip-2" }])).toBe("dip-3");
     expect(keyOf("É/!")).toBe("dish");
     expect(keyOf("a".repeat(80))?.length).toBeLessThanOrEqual(40);
+  });
+
+  it("fixes a time on the day that is asked for, though the plan of the day before is still shown", () => {
+    const on = (tableAt: string) => ({ tableAt }) as PlanWish;
+    const at = new Date("2026-11-30T15:00:00Z");
+    const shown = on("2026-11-30T19:00:00Z");
+    const fixed = (asked: string) => onDayAsked(at, { shown, asked: on(asked) }).toISOString();
+    expect(fixed("2026-12-03T18:30:00Z")).toBe("2026-12-03T15:00:00.000Z");
+    expect(fixed("2026-11-30T12:30:00Z")).toBe("2026-11-30T15:00:00.000Z");
+    expect(onDayAsked(at, { shown: undefined, asked: shown })).toBe(at);
   });
 
   it("takes no more dishes than one plan may have, wherever they come from", () => {

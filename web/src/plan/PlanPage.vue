@@ -25,6 +25,7 @@ import {
   formOfPlan,
   letterAt,
   nextPlan,
+  onDayAsked,
   takeWay,
   withDish,
   withFixed,
@@ -47,7 +48,8 @@ const letterOf = (dish: string): string => letterAt(form.value.dishes.findIndex(
 const waysTaken = computed(() => (made.value ? takenWords(made.value.draft) : ""));
 
 const fix = (task: string, at: Date | null): void => {
-  form.value.fixed = withFixed(form.value, task, at?.toISOString() ?? null);
+  const fixedAt = at && onDayAsked(at, { shown: made.value?.wish, asked: wish.value });
+  form.value.fixed = withFixed(form.value, task, fixedAt?.toISOString() ?? null);
 };
 
 /** A dish that another page sent here, or a kept plan that is to be changed. */

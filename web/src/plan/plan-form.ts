@@ -137,6 +137,21 @@ export const withFixed = (form: PlanForm, task: string, at: string | null): Plan
   ...(at === null ? [] : [{ task, at }]),
 ];
 
+const msPerDay = 86_400_000;
+
+/**
+ * A time that was fixed in the plan that is shown, on the day that is asked for by now: until the plan of another day is worked
+ * out, the one of the day before is shown, and what is typed there is meant for the new one.
+ */
+export function onDayAsked(
+  at: Date,
+  { shown, asked }: { readonly shown: PlanWish | undefined; readonly asked: PlanWish | undefined },
+): Date {
+  if (!shown || !asked) return at;
+  const days = Math.round((Date.parse(asked.tableAt) - Date.parse(shown.tableAt)) / msPerDay);
+  return new Date(at.getTime() + days * msPerDay);
+}
+
 /** A step done in another way; the minutes that were given to it were of the way before. */
 export function takeWay(
   form: PlanForm,
