@@ -3,7 +3,7 @@ import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync
 import { createServer } from "node:net";
 import { join } from "node:path";
 import { expect, request, test as base, type APIRequestContext } from "@playwright/test";
-import { startProgram } from "../scripts/start-program.mjs";
+import { freePort, startProgram } from "../scripts/start-program.mjs";
 import { slowdown } from "./kitchen-test.ts";
 
 type Program = Awaited<ReturnType<typeof startProgram>>;
@@ -158,12 +158,7 @@ test("a start that was interrupted, a lock that holds nobody, a long path: each 
 
 test("the starter is killed: the next start takes over its data and its port", async () => {
   const data = folder();
-  const port = await new Promise<number>((done) => {
-    const probe = createServer().listen(0, "127.0.0.1", () => {
-      const address = probe.address();
-      probe.close(() => done(typeof address === "object" && address ? address.port : 0));
-    });
-  });
+  const port = await freePort();
   const killed = spawn(process.execPath, ["scripts/start.mjs", "--empty"], {
     env: { ...process.env, APRON_DATA: data, HOST: "127.0.0.1", PORT: String(port) },
     stdio: ["ignore", "pipe", "ignore"],
@@ -182,13 +177,9 @@ test("a nonsense port and one in use are one plain sentence", async () => {
   const nonsense = await startOn(data, { PORT: "http" });
   expect([nonsense.code, nonsense.said]).toEqual([2, expect.stringContaining('PORT is "http"')]);
   expect(nonsense.said).not.toMatch(/\n\s+at /);
+  const port = await freePort();
   const taken = createServer();
-  const port = await new Promise<number>((done) => {
-    taken.listen(0, "127.0.0.1", () => {
-      const address = taken.address();
-      done(typeof address === "object" && address ? address.port : 0);
-    });
-  });
+  await new Promise<void>((done) => void taken.listen(port, "127.0.0.1", done));
   const inUse = await startOn(data, { PORT: String(port) });
   taken.close();
   expect([inUse.code, inUse.said]).toEqual([2, expect.stringContaining(`Port ${port} is in use`)]);

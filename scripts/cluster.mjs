@@ -50,7 +50,8 @@ function clusterFolder(data) {
   return join(outside, "postgres");
 }
 
-const freePort = () =>
+/** A port that nothing listens on just now. */
+export const freePort = () =>
   new Promise((done, fail) => {
     const probe = createServer();
     probe.on("error", fail);

@@ -1,3 +1,4 @@
+export function freePort(): Promise<number>;
 export function startProgram(
   args: readonly string[],
   how?: { readonly like?: string | undefined; readonly keep?: boolean },

@@ -1,16 +1,8 @@
 import { spawn, spawnSync } from "node:child_process";
 import { existsSync, mkdirSync, rmSync } from "node:fs";
-import { createServer } from "node:net";
 import { dirname, join } from "node:path";
+import { freePort } from "./cluster.mjs";
 import { root } from "./run.mjs";
-
-const freePort = () =>
-  new Promise((done) => {
-    const probe = createServer().listen(0, "127.0.0.1", () => {
-      const { port } = probe.address();
-      probe.close(() => done(port));
-    });
-  });
 
 /** Its database keeps its owner. Where that lies elsewhere (cluster.mjs) there is no copy, and the program starts anew. */
 function copyData(from, to) {
@@ -19,6 +11,8 @@ function copyData(from, to) {
   const { status } = spawnSync("cp", ["-a", from, to], { stdio: "inherit" });
   if (status !== 0) throw new Error(`the data of ${from} could not be copied`);
 }
+
+export { freePort };
 
 /**
  * Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready.

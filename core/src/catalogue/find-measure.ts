@@ -1,4 +1,4 @@
-import { customaryMl, estimate, times, type Estimate, type SizeWord, wordTable } from "../measure/index.ts";
+import { customaryMl, estimate, times, wordTable, type Estimate, type SizeWord } from "../measure/index.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { singularWord, wordsOf } from "./name-keys.ts";
 import type { Category } from "./row-words.ts";

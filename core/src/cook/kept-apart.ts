@@ -1,3 +1,4 @@
+import { spoonful } from "../larder/index.ts";
 import { accept, refuse, toMilligram, type Estimate, type Result } from "../measure/index.ts";
 import { partsApart, type Formula } from "../recipes/index.ts";
 import { dishWeight } from "./plan-make.ts";
@@ -37,9 +38,6 @@ export type KeptShare = Share & { readonly shareOfPart: number };
 
 /** A batch and what stays of its parts, each as a batch of its own: together they use what was used, to the milligram. */
 export type SettledMake = { readonly dish: Share; readonly parts: readonly KeptShare[] };
-
-/** A spoonful sticks to the pan: only what is more than one per cent over is refused. */
-const spoonful = 1.01;
 
 /**
  * Settles a finished make, parts that are kept by themselves apart from it: so much of each of their amounts as was kept of the
@@ -90,7 +88,7 @@ function shareKept(
   if (weighedG !== null && !believableOutput(weighedG, output))
     return refuse({ code: "part-over-inputs", kept, output });
   const madeG = weighedG ?? recordedOutput(output);
-  return keptG > madeG * spoonful
+  return keptG > madeG * (1 + spoonful)
     ? refuse({ code: "more-than-part", kept, madeG, keptG })
     : accept(Math.min(1, keptG / madeG));
 }

@@ -1,5 +1,5 @@
 import type { Catalogue } from "../catalogue/index.ts";
-import { cutText, accept, refuse, type Result } from "../measure/index.ts";
+import { accept, cutText, refuse, type Result } from "../measure/index.ts";
 import {
   cautionsOfKind,
   fillerOf,

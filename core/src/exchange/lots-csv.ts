@@ -16,8 +16,8 @@ import {
   type Place,
 } from "../catalogue/index.ts";
 import {
-  cutText,
   accept,
+  cutText,
   parseAmount,
   refuse,
   type CupSystem,

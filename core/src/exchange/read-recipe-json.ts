@@ -1,5 +1,5 @@
 import { parse as parseDuration, toSeconds } from "iso8601-duration";
-import { cutText, accept, refuse, type Result } from "../measure/index.ts";
+import { accept, cutText, refuse, type Result } from "../measure/index.ts";
 import { draftOfParts } from "./draft-of-parts.ts";
 import { draftLimits, plainText, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 

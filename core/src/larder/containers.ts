@@ -71,7 +71,7 @@ const sizeOf = (kind: ContainerKind): ContainerSize =>
   containerSizes.find((size) => size.kind === kind) ?? { kind, name: kind, ml: 0, places: [] };
 
 /** A spoonful over the line goes in, and a spoonful sticks to the pan: only what is more than one per cent is refused. */
-const spoonful = 0.01;
+export const spoonful = 0.01;
 
 const total = <Item>(items: readonly Item[], of: (item: Item) => number): number =>
   items.reduce((sum, item) => sum + of(item), 0);

@@ -9,6 +9,7 @@ export {
   fillFraction,
   gramsToFill,
   labelledTogether,
+  spoonful,
   type ContainerIssue,
   type ContainerKind,
   type ContainerSize,

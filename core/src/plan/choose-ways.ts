@@ -3,6 +3,7 @@ import { waysOfStep } from "../recipes/index.ts";
 import type { DishToCook } from "./cooking-task.ts";
 import { draftPlan, lackingPlace, solvePlan, type PlanWish } from "./plan-dishes.ts";
 import type { Limits } from "./search.ts";
+import { weightless } from "./solve-schedule.ts";
 
 /** A step done in another way than is written; `way` is its place among `waysOfStep`. */
 export type ChosenWay = { readonly dish: string; readonly step: number; readonly way: number };
@@ -36,9 +37,7 @@ const waysOpen = (wish: PlanWish): ChosenWay[] =>
 export function beginsAt(wish: PlanWish, catalogue: Catalogue, limits: Limits): number | null | undefined {
   const drafted = draftPlan(wish, wish.tableAt, catalogue);
   if (lackingPlace(drafted)) return null;
-  const { problem } = drafted;
-  const light = { ...problem, tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })) };
-  const solved = solvePlan(light, wish.tableAt, limits);
+  const solved = solvePlan(weightless(drafted.problem), wish.tableAt, limits);
   if (solved === "gave-up") return undefined;
   return solved ? solved.startAt : null;
 }

@@ -6,7 +6,7 @@ import { invariant } from "../measure/index.ts";
 import type { Problem, Resource, Schedule, Separation, Span } from "./problem.ts";
 import { reverseSchedule, reverseTime } from "./reverse-time.ts";
 import type { Limits } from "./search.ts";
-import { findSchedule, leastEnd, solveSchedule, type Outcome } from "./solve-schedule.ts";
+import { findSchedule, leastEnd, solveSchedule, weightless, type Outcome } from "./solve-schedule.ts";
 import { addDish, table, type MissingTime } from "./tasks-of-dish.ts";
 import { sameHeatCelsius } from "./tables/hand-times.ts";
 import { verifySchedule } from "./verify-schedule.ts";
@@ -160,10 +160,6 @@ function firstPossible(least: number, canBe: (tableAt: number) => boolean): numb
   return low;
 }
 
-const weightless = (problem: Problem): Problem => ({
-  ...problem,
-  tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })),
-});
 const tableOf = (solved: Outcome): number | null =>
   solved.kind === "solved" ? (solved.schedule.get(table)?.start ?? null) : null;
 const soonest = (one: number | null, other: number | null): number | null =>

@@ -72,14 +72,19 @@ function withinHorizon(problem: Problem): Problem {
 /** Found as soon as there is one. */
 const anyCost = Number.MAX_SAFE_INTEGER;
 
+/** The same problem where only time counts, and not what is fresh. */
+export const weightless = (problem: Problem): Problem => ({
+  ...problem,
+  tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })),
+});
+
 /** Any schedule at all: where only that is asked, none better is looked for. */
 export function findSchedule(
   problem: Problem,
   limits: Limits,
 ): { readonly kind: "found"; readonly schedule: Schedule } | { readonly kind: "impossible" | "gave-up" } {
   // Weights would only lead the search to what is fresh before what is possible.
-  const light = { ...problem, tasks: problem.tasks.map((task) => ({ ...task, weight: 0 })) };
-  const bounds = openBounds(compile(withinHorizon(light)));
+  const bounds = openBounds(compile(withinHorizon(weightless(problem))));
   if (!bounds || !propagate(bounds)) return { kind: "impossible" };
   const { best, isComplete } = searchBelow(
     bounds,

@@ -92,7 +92,10 @@ function dishOf(make: Make, context: RequestContext): Answer<BatchToRecord> {
   const { output } = settled.dish;
   if (body.weighedG !== null && !believableOutput(body.weighedG, output))
     return refuse({
-      ...{ status: 422, code: "output-over-inputs", field: "weighedG", measurements: { output } },
+      status: 422,
+      code: "output-over-inputs",
+      field: "weighedG",
+      measurements: { output },
     });
   const outputG = body.weighedG ?? recordedOutput(output);
   const filled = filledContainers(

@@ -2,14 +2,16 @@
 import type { ContainerOption } from "@apron/contract";
 import Button from "primevue/button";
 
-/** What something may be stored in, and where: a tap chooses one. */
-defineProps<{
+/** What something may be stored in, and where; a tap says which. */
+const props = defineProps<{
   options: readonly ContainerOption[];
-  isChosen: (option: ContainerOption) => boolean;
+  chosen: readonly Pick<ContainerOption, "kind" | "place">[];
   /** Said of whose they are, where a page has several. */
   of?: string;
 }>();
 const emit = defineEmits<{ chosen: [option: ContainerOption] }>();
+const isChosen = ({ kind, place }: ContainerOption): boolean =>
+  props.chosen.some((one) => one.kind === kind && one.place === place);
 </script>
 
 <template>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
 import type { ContainerOption, PartApart } from "@apron/contract";
-import { fewestFor } from "@apron/core/larder";
 import { showEstimate } from "@apron/core/measure";
 import { computed } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useSession } from "../client/session.ts";
 import FoldOut from "../ui/FoldOut.vue";
-import { typedGrams } from "../ui/typed-grams.ts";
 import type { WeightSource } from "../ui/weight-source.ts";
 import WeightField from "../ui/WeightField.vue";
 import ContainerOptions from "./ContainerOptions.vue";
-import { keptDrafts, partMakes, type KeptDraft, type PartDraft } from "./make-draft.ts";
+import { keptDrafts, keptIn, partMakes, type KeptDraft, type PartDraft } from "./make-draft.ts";
 import UseByNote from "./UseByNote.vue";
 
 /** What is left of the parts that were made apart (a cream, a dressing) and is kept by itself, with its own container and date. */
@@ -33,17 +31,12 @@ function untouched({ containers }: PartApart): KeptDraft {
 const rows = computed(() =>
   props.apart.map((part) => {
     const draft = kept.value[part.part] ?? untouched(part);
-    const keptG = typedGrams(draft.kept);
-    const option = part.containers.find((one) => isSame(one, draft));
-    const count = keptG && option ? fewestFor(keptG, option.capacityG) : 0;
+    const into = keptIn(part, draft);
     const makes = showEstimate(partMakes(props.parts, part.part), session.display);
-    const useBy = keptG ? part.useBy[draft.place] : null;
-    return { part, draft, makes, useBy, into: option && count > 0 ? `${count} × ${option.name}` : "" };
+    return { part, draft, makes, into, useBy: into ? part.useBy[draft.place] : null };
   }),
 );
 const capitalised = (name: string): string => name.charAt(0).toUpperCase() + name.slice(1);
-const isSame = (one: { kind: string; place: string }, other: { kind: string; place: string }): boolean =>
-  one.kind === other.kind && one.place === other.place;
 const change = (part: string, draft: KeptDraft, more: Partial<KeptDraft>): void => {
   kept.value = { ...kept.value, [part]: { ...draft, ...more } };
 };
@@ -86,12 +79,13 @@ const problemOf = (part: string): string | undefined => {
         </div>
         <ContainerOptions
           :options="part.containers"
-          :is-chosen="(option) => isSame(option, draft)"
+          :chosen="[draft]"
           :of="part.name"
           @chosen="change(part.part, draft, { kind: $event.kind, place: $event.place })"
         />
         <p v-if="into" class="small soft" data-testid="kept-into">
-          {{ into }}, {{ draft.place }}. It has a label of its own, and the dish only what is left.
+          {{ into.count }} × {{ into.name }}, {{ draft.place }}. It gets its own label; the dish keeps only
+          the rest.
         </p>
         <UseByNote v-if="useBy" :use-by="useBy" :place="undefined" />
       </div>

@@ -90,7 +90,7 @@ const dates = computed(() =>
     </div>
     <template v-if="!isAllEaten">
       <h2 id="put-by">Store in</h2>
-      <ContainerOptions :options="plan.containers" :is-chosen="isChosen" @chosen="choose" />
+      <ContainerOptions :options="plan.containers" :chosen="containers" @chosen="choose" />
       <ul>
         <ContainerRow
           v-for="(one, i) in containers"

@@ -1,4 +1,11 @@
-import type { ContainerOption, MakePart, MakePlan, PlanMake, TonightsChanges } from "@apron/contract";
+import type {
+  ContainerOption,
+  MakePart,
+  MakePlan,
+  PartApart,
+  PlanMake,
+  TonightsChanges,
+} from "@apron/contract";
 import {
   dishWeight,
   madeFigures,
@@ -101,6 +108,13 @@ const goingIn = (part: PartDraft): number => (part.text === "" ? part.grams : (g
 /** Parts of which some is kept, in the order in which they are sent. */
 export const keptDrafts = (apart: MakeDraft["apart"]): [part: string, draft: KeptDraft][] =>
   Object.entries(apart).filter(([, { kept }]) => kept.trim() !== "");
+
+/** The fewest of the chosen containers that hold what is kept of a part; undefined where nothing that can be read is kept. */
+export function keptIn({ containers }: Pick<PartApart, "containers">, { kept, kind, place }: KeptDraft) {
+  const keptG = typedGrams(kept);
+  const option = containers.find((one) => one.kind === kind && one.place === place);
+  return keptG && option ? { name: option.name, count: fewestFor(keptG, option.capacityG) } : undefined;
+}
 
 /** So much of a part is kept by itself, as far as it can be read. */
 export const keptOf = (apart: MakeDraft["apart"]): KeptPart[] =>

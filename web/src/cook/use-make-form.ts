@@ -1,5 +1,4 @@
 import type { BatchMade, MakePlan, RequestOf } from "@apron/contract";
-import { fewestFor } from "@apron/core/larder";
 import { computed, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useSubmit, type Submission } from "../client/use-submit.ts";
@@ -8,6 +7,7 @@ import {
   figuresOf,
   gramsOf,
   keptDrafts,
+  keptIn,
   keptOf,
   makesOf,
   partsOf,
@@ -81,11 +81,10 @@ function bodyOf(plan: MakePlan, typed: Typed, submission: Submission): Body | un
 
 function keptBody(plan: MakePlan, part: string, one: KeptDraft): NonNullable<Body["apart"]>[number] {
   const { id, kind, place } = one;
-  const keptG = typedGrams(one.kept) ?? 0;
-  const options = plan.apart.find((made) => made.part === part)?.containers ?? [];
-  const option = options.find((held) => held.kind === kind && held.place === place);
-  const count = fewestFor(keptG, option?.capacityG ?? keptG);
-  return { id, part, keptG, weighedG: typedGrams(one.weighed) ?? null, containers: [{ kind, place, count }] };
+  const made = plan.apart.find((apart) => apart.part === part);
+  const count = (made && keptIn(made, one)?.count) ?? 1;
+  const [keptG, weighedG] = [typedGrams(one.kept) ?? 0, typedGrams(one.weighed) ?? null];
+  return { id, part, keptG, weighedG, containers: [{ kind, place, count }] };
 }
 
 type Make = { readonly draft: Ref<MakeDraft>; readonly clear: () => void };

@@ -13,7 +13,7 @@ export const planSentences: Sentences = {
   "plan-too-far": () => "Plans go up to two weeks ahead. Choose an earlier day.",
   "plan-no-place": (m) =>
     `${String(m["dishName"])} needs ${placeWords[String(m["tool"])] ?? "something"} that this plan's kitchen doesn't have.`,
-  "plan-crew-count": () => "The number of cooks has changed. Say again what each of them does.",
+  "plan-crew-count": () => "The number of cooks has changed. Choose again what each of them does.",
   "plan-nobody-does": (m) =>
     `Nobody does the ${skillNouns[String(m["skill"])] ?? "work"}. Give it to at least one cook.`,
   "plan-impossible": () => "These dishes can't all be ready by then.",
