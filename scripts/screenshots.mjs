@@ -19,6 +19,8 @@ async function main() {
     executablePath,
     args: [
       "--no-sandbox",
+      // Letters stand where the font says, not on whole pixels.
+      "--font-render-hinting=none",
       "--disable-gpu",
       "--disable-quic",
       "--no-first-run",
