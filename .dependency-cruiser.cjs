@@ -21,6 +21,7 @@ const orders = {
     "context",
     "persistence",
     "http",
+    "workers",
     "stock",
     "catalogue",
     "basket",

@@ -5,6 +5,7 @@ import { serve } from "@hono/node-server";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { Hono } from "hono";
 import { createApp } from "../src/app.ts";
+import { workersHere } from "../src/workers/jobs.ts";
 import { simulatedPriceBoard } from "../src/devices/simulated-price-board.ts";
 import { seedDemo } from "../src/demo/seed.ts";
 import type { Deps } from "../src/context/request-context.ts";
@@ -56,6 +57,7 @@ async function main(): Promise<void> {
     database: databaseOf(source),
     catalogue: referenceCatalogue,
     priceBoard: simulatedPriceBoard,
+    workers: workersHere,
     now: () => new Date(),
     newId: () => randomUUID(),
     log: (event, facts) => process.stderr.write(`${event} ${JSON.stringify(facts)}\n`),

@@ -23,6 +23,7 @@ import { replyCache } from "./http/reply-cache.ts";
 import type { Deps } from "./context/request-context.ts";
 import { kitchenUseCases } from "./kitchen/routes.ts";
 import { mountAuthRoutes } from "./kitchen/auth-routes.ts";
+import { TooMuchWork } from "./context/ports/workers.ts";
 import { sqlState } from "./context/sql-state.ts";
 import { larderUseCases } from "./larder/routes.ts";
 import { matchUseCases } from "./match/routes.ts";
@@ -51,7 +52,7 @@ const libraryPath = "/api/recipes/read";
 export function createApp(deps: Deps): Hono {
   const app = new HonoApp();
   protect(app, deps);
-  const mountContext = { deps, cache: replyCache(), catalogues: kitchenCatalogues(deps.catalogue) };
+  const mountContext = { deps, cache: replyCache(), underway: new Map(), catalogues: kitchenCatalogues(deps.catalogue) };
   mountAuthRoutes(app, deps, { cook: demoMembers[0], open: demoOpener(deps) });
   const document = JSON.stringify(openApiDocument(deps.version, deps.cookieName));
   app.get("/api/openapi.json", (c) =>
@@ -118,6 +119,10 @@ function protect(app: Hono, deps: Deps): void {
   app.use(libraryPath, atMost(largestLibrary));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
+    if (error instanceof TooMuchWork) {
+      c.header("retry-after", "5");
+      return problemReply(c, { status: 503, code: error.code });
+    }
     const known = problemOfState(sqlState(error));
     if (known) return problemReply(c, known);
     deps.log("request failed", {

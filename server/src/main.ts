@@ -1,5 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { readFileSync } from "node:fs";
+import { fileURLToPath } from "node:url";
 import { serve } from "@hono/node-server";
 import { serveStatic } from "@hono/node-server/serve-static";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
@@ -14,6 +15,7 @@ import type { Deps } from "./context/request-context.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
 import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
 import { appUrlFor, migrate } from "./persistence/migrate.ts";
+import { threadPool } from "./workers/thread-pool.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";
 
 const portText = process.env["PORT"] ?? "4310";
@@ -51,6 +53,7 @@ async function main(): Promise<void> {
     database: databaseOf(source),
     catalogue: referenceCatalogue,
     priceBoard: simulatedPriceBoard,
+    workers: threadPool(fileURLToPath(new URL("worker.js", import.meta.url))),
     now: () => new Date(),
     newId: () => randomUUID(),
     log: (event, facts) => {

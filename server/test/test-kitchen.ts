@@ -9,6 +9,7 @@ import { demoFormulas } from "../src/demo/formulas.ts";
 import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
+import { workersHere } from "../src/workers/jobs.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";
 
 /** A made answer of the app: what came back, typed for the happy path; tests look at `status` first. */
@@ -112,6 +113,7 @@ export async function openTestKitchen(): Promise<TestKitchen> {
     database: databaseOf(appSource),
     catalogue: referenceCatalogue,
     priceBoard: simulatedPriceBoard,
+    workers: workersHere,
     now: () => now,
     newId: randomUUID,
     log: (event, facts) => logged.push(`${event} ${JSON.stringify(facts)}`),

@@ -4,7 +4,9 @@ import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { draftWith, partsOf } from "../../test/drafts.ts";
 import { acceptReview } from "./accept-review.ts";
 import { readRecipeJson } from "./read-recipe-json.ts";
-import { draftLimits, plainText } from "./recipe-draft.ts";
+import { plainText } from "./plain-text.ts";
+import { draftLimits } from "./recipe-draft.ts";
+import { readRecipes } from "./read-recipes.ts";
 import { readRecipeText } from "./read-recipe-text.ts";
 import { readYield, reviewRecipe, yieldInTitle } from "./review-recipe.ts";
 
@@ -103,6 +105,43 @@ describe("nested files", () => {
   it("are read as deep as the limit and no deeper", () => {
     expect(read(draftLimits.depth)).toMatchObject({ ok: true });
     expect(read(draftLimits.depth + 1)).toMatchObject({ ok: false, issue: { code: "nested-too-deep" } });
+  });
+});
+
+describe("what would take long to read", () => {
+  const deep = (depth: number): string => `${"<div>".repeat(depth)}<p>200 g plums</p>`;
+  it("a page of tags in tags is read as deep as the limit, and no deeper", () => {
+    expect(readRecipes(deep(draftLimits.tags - 1))).toMatchObject({ issue: { code: "no-recipe-found" } });
+    expect(readRecipes(deep(draftLimits.tags))).toMatchObject({
+      issue: { code: "nested-too-deep", atMost: draftLimits.tags },
+    });
+    // Half a million tags: it ends at the limit, and not with all the memory there is.
+    expect(readRecipes(deep(500_000))).toMatchObject({ issue: { code: "nested-too-deep" } });
+  });
+
+  it("of a text with tags in tags, what stands before the limit is kept", () => {
+    expect(plainText(`plums ${"<b>".repeat(5000)} pears`)).toBe("plums");
+    expect(plainText(`plums <b>${"<i>x</i>".repeat(500)} pears`)).toMatch(/^plums x x .* pears$/);
+  });
+
+  it("a text has twenty thousand lines at most", () => {
+    const lines = (many: number): string => Array.from({ length: many }, () => "Ingredients").join("\n");
+    expect(readRecipes(lines(draftLimits.textLines))).toMatchObject({ issue: { code: "no-recipe-found" } });
+    expect(readRecipes(lines(draftLimits.textLines + 1))).toMatchObject({
+      issue: { code: "too-many-lines", found: draftLimits.textLines + 1, atMost: draftLimits.textLines },
+    });
+  });
+
+  it("each line is asked about a food a few times at most, and a long one never", () => {
+    const asked: string[] = [];
+    const namesFood = (text: string): boolean => {
+      asked.push(text);
+      return false;
+    };
+    const lines = Array.from({ length: 3000 }, (_, i) => `# plum ${i}`);
+    readRecipeText([...lines, `1-${"1-".repeat(100)}`].join("\n"), namesFood);
+    expect(asked.length).toBeLessThanOrEqual(3 * lines.length);
+    expect(Math.max(...asked.map((text) => text.length))).toBeLessThan(20);
   });
 });
 

@@ -1,8 +1,10 @@
-import { Parser } from "htmlparser2";
 import { draftOfParts } from "./draft-of-parts.ts";
-import { plainText, type RecipeDraft } from "./recipe-draft.ts";
+import { parsePage } from "./parse-page.ts";
+import { plainText } from "./plain-text.ts";
+import { type RecipeDraft } from "./recipe-draft.ts";
 
-type Open = { readonly prop: string; text: string; readonly isItem: boolean };
+/** An open tag: what it says is everything from where it begins. */
+type Open = { readonly prop: string; readonly from: number; readonly isItem: boolean };
 
 /** What a page marks as the properties of one recipe, in the order it says them. */
 type Marked = Map<string, string[]>;
@@ -51,6 +53,7 @@ class MicrodataReader {
   private readonly open: Open[] = [];
   private marked: Marked | undefined;
   private depth = -1;
+  private text = "";
 
   begin(name: string, at: Readonly<Record<string, string>>): void {
     const prop = at["itemprop"] ?? "";
@@ -63,13 +66,13 @@ class MicrodataReader {
     if (voidTags.has(name)) return;
     this.open.push({
       prop: stated === undefined ? prop : "",
-      text: "",
+      from: this.text.length,
       isItem: at["itemscope"] !== undefined,
     });
   }
 
   say(text: string): void {
-    for (const one of this.open) one.text += text;
+    this.text += text;
   }
 
   end(name: string): void {
@@ -77,7 +80,7 @@ class MicrodataReader {
     if (blocks.has(name)) this.say("\n");
     const closed = this.open.pop();
     const isAuthor = closed?.isItem === true && closed.prop === "author";
-    if (closed && closed.prop !== "" && !isAuthor) this.keep(closed.prop, closed.text);
+    if (closed && closed.prop !== "" && !isAuthor) this.keep(closed.prop, this.text.slice(closed.from));
     if (!this.marked || this.open.length !== this.depth) return;
     if (all(this.marked, "recipeIngredient", "ingredients").length > 0)
       this.drafts.push(draftOf(this.marked));
@@ -85,14 +88,18 @@ class MicrodataReader {
   }
 
   private keep(props: string, text: string): void {
-    for (const prop of props.split(/\s+/)) this.marked?.set(prop, [...(this.marked.get(prop) ?? []), text]);
+    for (const prop of props.split(/\s+/)) {
+      const said = this.marked?.get(prop);
+      if (said) said.push(text);
+      else this.marked?.set(prop, [text]);
+    }
   }
 }
 
 /** Recipes that a page marks up with schema.org microdata (itemscope, itemprop), as many sites still do. */
 export function readMicrodata(page: string): RecipeDraft[] {
   const reader = new MicrodataReader();
-  const parser = new Parser({
+  parsePage(page, {
     onopentag: (name, at) => {
       reader.begin(name, at);
     },
@@ -103,6 +110,5 @@ export function readMicrodata(page: string): RecipeDraft[] {
       reader.end(name);
     },
   });
-  parser.end(page);
   return reader.drafts;
 }

@@ -1,7 +1,8 @@
 import { parse as parseDuration, toSeconds } from "iso8601-duration";
 import { accept, cutText, refuse, type Result } from "../measure/index.ts";
 import { draftOfParts } from "./draft-of-parts.ts";
-import { draftLimits, plainText, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
+import { plainText } from "./plain-text.ts";
+import { draftLimits, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 
 type Json = null | boolean | number | string | readonly Json[] | JsonObject;
 type JsonObject = { readonly [key: string]: Json | undefined };

@@ -1,6 +1,7 @@
 import { splitLine } from "../measure/index.ts";
 import { languageOf } from "./language-of.ts";
-import { plainText, type RecipeDraft, type SourceKind, type SourceLine } from "./recipe-draft.ts";
+import { plainText } from "./plain-text.ts";
+import { type RecipeDraft, type SourceKind, type SourceLine } from "./recipe-draft.ts";
 import { sections, timeLine, yieldLine, type Section } from "./section-words.ts";
 
 /** Does a text name a food and nothing else, as far as this kitchen knows? */
@@ -35,14 +36,17 @@ const sectionOf = (text: string): Section | undefined => {
   return (Object.keys(sections) as Section[]).find((part) => sections[part].test(said));
 };
 
+/** No amount of a food is longer than this, nor is a title. */
+const longestIngredient = 140;
+
 /** "200 g plums", "feta, 200 g", "a handful of mint", "salt to taste": an amount, or a word for one. */
 function measureIn(text: string): Pick<Seen, "isMeasured" | "hasUnit"> {
+  if (text.length > longestIngredient) return { isMeasured: false, hasUnit: true };
   const { count, unit, word, stated, remarks, heading, isOdd } = splitLine(text, "us-customary");
   const hasUnit = !heading && !isOdd && (unit !== null || word !== "" || stated !== null);
   const isMeasured = !heading && ((count !== null && !isOdd) || hasUnit || remarks.toTaste);
-  return { isMeasured: isMeasured && text.length <= longestIngredient, hasUnit };
+  return { isMeasured, hasUnit };
 }
-const longestIngredient = 140;
 
 const verbs =
   /^(?:first|then|next|now|finally|meanwhile|when|while|once|as soon|to (?:make|serve|assemble)|in a|using|add|arrange|assemble|bake|beat|blanch|blend|blitz|boil|bring|brush|char|check|chill|chop|combine|cook|cool|core|cover|crumble|crush|cut|dice|divide|drain|dress|drizzle|dry|fill|finish|fold|fry|garnish|grate|griddle|grill|halve|heat|keep|lay|leave|let|line|make|mash|massage|melt|mix|peel|pick|place|pour|preheat|press|process|pulse|purée|puree|put|quarter|refrigerate|remove|rest|return|rinse|roast|roll|rub|salt|sauté|saute|scatter|scoop|scrape|scrub|season|separate|serve|set|shake|shave|shred|sieve|simmer|slice|slide|soak|soften|spread|sprinkle|squeeze|stand|steam|stir|store|strain|strip|take|taste|tear|tip|toast|top|toss|transfer|trim|turn|warm|wash|whisk|whizz|wipe|work|wrap|zest|you can|do not|don't|precalienta|calienta|corta|pela|mezcla|añade|cuece|asa|lava|pica|sirve|deja|pon|hornea|tritura|aliña|escurre|ralla|préchauffe[rz]?|coupe[rz]?|lave[rz]?|mélange[rz]?|ajoute[rz]?|fai(?:tes|re)|verse[rz]?|servir|servez|mixe[rz]?|laisse[rz]?|épluche[rz]?|met(?:tre|tez)|égoutte[rz]?|râpe[rz]?|tagliate|lavate|mescolate|unite|cuocete|frullate|servite|scaldate|lasciate|den|die|das|alles|schneiden|waschen)\b/iu;
@@ -101,15 +105,22 @@ const piecesOf = (text: string): string[] => {
 };
 
 type Part = Section | "head";
-type Reading = { lines: SourceLine[]; part: Part; hasSteps: boolean };
+type Reading = { lines: SourceLine[]; kinds: Set<SourceKind>; part: Part; hasSteps: boolean };
 
-const afresh = (): Reading => ({ lines: [], part: "head", hasSteps: false });
-const has = (reading: Reading, kind: SourceKind): boolean => reading.lines.some((line) => line.kind === kind);
+const afresh = (): Reading => ({ lines: [], kinds: new Set(), part: "head", hasSteps: false });
+const has = ({ kinds }: Reading, kind: SourceKind): boolean => kinds.has(kind);
+function put(reading: Reading, ...lines: readonly SourceLine[]): void {
+  for (const line of lines) {
+    reading.lines.push(line);
+    reading.kinds.add(line.kind);
+  }
+}
 
 /** What comes before a line and after it, for what it alone does not tell. */
 type Around = {
   readonly next: Seen | undefined;
-  readonly ahead: readonly Seen[];
+  /** Is a part of the recipe announced further on by a heading? What comes before a method that is announced is none. */
+  readonly announces: (section: Section) => boolean;
   readonly namesFood: NamesFood;
 };
 
@@ -137,21 +148,14 @@ function beginsRecipe(line: Seen, reading: Reading, { next }: Around): boolean {
   );
 }
 
-/** No part of a recipe is longer than this. */
-const lookAhead = 150;
-
-/** Is a method announced further on by a heading? What comes before it is then no method. */
-const announces = (ahead: readonly Seen[], section: Section): boolean =>
-  ahead.some((line) => line.section === section);
-
 function headLine(line: Seen, reading: Reading, around: Around): SourceKind {
-  const { ahead, namesFood } = around;
+  const { announces, namesFood } = around;
   const begins = !has(reading, "title") && !has(reading, "ingredient");
   if (begins && (/^# /.test(line.raw) || maybeTitle(line, namesFood))) return "title";
   if (line.isGroup && !line.isSentence) return "heading";
   if (line.isMeasured && !line.isSentence) return "ingredient";
   if (line.isSentence || line.isNumbered)
-    return has(reading, "ingredient") && !announces(ahead, "ingredients") ? "step" : "note";
+    return has(reading, "ingredient") && !announces("ingredients") ? "step" : "note";
   if (line.isBullet || namesFood(line.text)) return "ingredient";
   return has(reading, "ingredient") ? "ingredient" : "note";
 }
@@ -165,12 +169,12 @@ const maybeTitle = (line: Seen, namesFood: NamesFood): boolean =>
   !line.isSentence &&
   !(line.isGroup && line.text.endsWith(":"));
 
-function ingredientLine(line: Seen, { ahead, namesFood }: Around): SourceKind {
+function ingredientLine(line: Seen, { announces, namesFood }: Around): SourceKind {
   if (line.isGroup && !line.isMeasured && !(namesFood(line.text) && !/:$/.test(line.text))) return "heading";
   if (line.isMeasured && (!line.isSentence || /^[\d½¼¾⅓⅔⅛]/.test(line.text))) return "ingredient";
   const ends = /[.!]$/.test(line.text) && (line.text.includes(" ") || line.isNumbered) && !line.isMeasured;
-  if ((line.isSentence || ends) && !namesFood(line.text)) return announces(ahead, "steps") ? "note" : "step";
-  if (line.isNumbered && !announces(ahead, "steps") && line.text.split(" ").length > 3) return "step";
+  if ((line.isSentence || ends) && !namesFood(line.text)) return announces("steps") ? "note" : "step";
+  if (line.isNumbered && !announces("steps") && line.text.split(" ").length > 3) return "step";
   return "ingredient";
 }
 
@@ -219,16 +223,16 @@ function take(line: Seen, reading: Reading, around: Around): void {
   if (line.section && !(reading.part === "head" && !has(reading, "title") && line.section === "notes")) {
     reading.part = line.section;
     if (line.section === "steps") reading.hasSteps = true;
-    reading.lines.push({ kind: "heading", text: line.text });
+    put(reading, { kind: "heading", text: line.text });
     return;
   }
   const pieces = headPieces(line, reading);
   if (pieces) {
-    reading.lines.push(...pieces);
+    put(reading, ...pieces);
     return;
   }
   const kind = kindOf(line, reading, around);
-  reading.lines.push({ kind, text: line.text });
+  put(reading, { kind, text: line.text });
   if (kind === "step") {
     reading.hasSteps = true;
     reading.part = "steps";
@@ -245,6 +249,34 @@ const draftOf = ({ lines }: Reading): RecipeDraft => ({
   language: languageOf(lines.map((line) => line.text)),
 });
 
+/** No part of a recipe is longer than this. */
+const lookAhead = 150;
+
+/** Which line, at or behind each, is the next heading of a part; beyond the last there is none. */
+function nextHeadings(all: readonly Seen[], section: Section): number[] {
+  const next: number[] = [];
+  let at = Infinity;
+  for (let i = all.length - 1; i >= 0; i--) {
+    if (all[i]?.section === section) at = i;
+    next[i] = at;
+  }
+  return next;
+}
+
+/** What is around each line of a text. */
+function aroundOf(all: readonly Seen[], namesFood: NamesFood): (i: number) => Around {
+  const headings = {
+    ingredients: nextHeadings(all, "ingredients"),
+    steps: nextHeadings(all, "steps"),
+    notes: nextHeadings(all, "notes"),
+  };
+  return (i) => ({
+    next: all[i + 1],
+    announces: (section) => (headings[section][i + 1] ?? Infinity) < i + lookAhead,
+    namesFood: (text) => text.length <= longestIngredient && namesFood(text),
+  });
+}
+
 /**
  * Recipes out of plain or Markdown text: titles, ingredient lines and steps, every line of it as something. Headings are
  * followed where there are any, in five languages; otherwise lines that begin with an amount or name a food are
@@ -252,10 +284,11 @@ const draftOf = ({ lines }: Reading): RecipeDraft => ({
  */
 export function readRecipeText(text: string, namesFood: NamesFood = () => false): RecipeDraft[] {
   const all = seen(text);
+  const aroundLine = aroundOf(all, namesFood);
   const recipes: Reading[] = [];
   let reading = afresh();
   for (const [i, line] of all.entries()) {
-    const around = { next: all[i + 1], ahead: all.slice(i + 1, i + lookAhead), namesFood };
+    const around = aroundLine(i);
     if (separator.test(line.raw)) {
       if (has(reading, "ingredient") && around.next && !around.next.section) {
         recipes.push(reading);

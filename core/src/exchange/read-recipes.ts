@@ -1,15 +1,15 @@
-import { Parser } from "htmlparser2";
 import { accept, refuse, type Result } from "../measure/index.ts";
+import { parsePage } from "./parse-page.ts";
 import { readRecipeJson } from "./read-recipe-json.ts";
 import { readMicrodata } from "./read-microdata.ts";
 import { readRecipeText, type NamesFood } from "./read-recipe-text.ts";
 import { draftLimits, textsOf, type DraftIssue, type RecipeDraft } from "./recipe-draft.ts";
 
-/** The JSON-LD blocks of a page, as they are written in it. */
-function blocksOf(page: string): string[] {
+/** The JSON-LD blocks of a page, as they are written in it; undefined where tags stand in tags deeper than any page's do. */
+function blocksOf(page: string): string[] | undefined {
   const blocks: string[] = [];
   let open = false;
-  const parser = new Parser({
+  const isWhole = parsePage(page, {
     onopentag: (name, attributes) => {
       open = name === "script" && (attributes["type"] ?? "").toLowerCase().startsWith("application/ld+json");
       if (open) blocks.push("");
@@ -21,13 +21,14 @@ function blocksOf(page: string): string[] {
       open = false;
     },
   });
-  parser.end(page);
-  return blocks;
+  return isWhole ? blocks : undefined;
 }
 
 /** Every block that can be read counts; a page whose blocks are all broken says what was wrong with the first. */
 function readPage(page: string): Result<RecipeDraft[], DraftIssue> {
-  const read = blocksOf(page).map(readRecipeJson);
+  const blocks = blocksOf(page);
+  if (!blocks) return refuse({ code: "nested-too-deep", atMost: draftLimits.tags });
+  const read = blocks.map(readRecipeJson);
   const linked = read.flatMap((one) => (one.ok ? one.value : []));
   const drafts = linked.length > 0 ? linked : readMicrodata(page);
   if (drafts.length > 0) return notTooMany(drafts);
@@ -58,6 +59,9 @@ export function readRecipes(text: string, namesFood?: NamesFood): Result<RecipeD
     return refuse({ code: "recipe-too-long", atMost: draftLimits.characters });
   if (/^\{|^\[\s*[\]{["\d]/.test(start)) return readRecipeJson(start);
   if (/^<|<script\b/i.test(start)) return readPage(start);
+  const found = start.split("\n").length;
+  if (found > draftLimits.textLines)
+    return refuse({ code: "too-many-lines", found, atMost: draftLimits.textLines });
   const drafts = readRecipeText(start, namesFood);
   const isRecipe = drafts.some((draft) => textsOf(draft, "ingredient").length > 0);
   return isRecipe ? notTooMany(drafts) : refuse({ code: "no-recipe-found" });

@@ -1,5 +1,4 @@
 import { cutText } from "../measure/index.ts";
-import { Parser } from "htmlparser2";
 import type { Language } from "../languages/index.ts";
 
 /** What a line of a pasted recipe is. `heading` heads a group of ingredients or steps. */
@@ -45,6 +44,7 @@ export type DraftIssue =
   | { readonly code: "not-json"; readonly at: string }
   | { readonly code: "nested-too-deep"; readonly atMost: number }
   | { readonly code: "recipe-too-long"; readonly atMost: number }
+  | { readonly code: "too-many-lines"; readonly found: number; readonly atMost: number }
   | { readonly code: "too-many-recipes"; readonly found: number; readonly atMost: number }
   | { readonly code: "no-recipe-found" };
 
@@ -52,8 +52,12 @@ export type DraftIssue =
 export const draftLimits = {
   characters: 8_000_000,
   depth: 64,
+  /** Tags inside tags of a page. */
+  tags: 256,
   recipes: 1000,
   lines: 120,
+  /** Of a whole text, with all its recipes. */
+  textLines: 20_000,
   text: 2000,
   photo: 4_000_000,
   title: 120,
@@ -71,35 +75,3 @@ export const categoryOf = (draft: Pick<RecipeDraft, "lines">): string =>
 
 export const notesOf = (draft: Pick<RecipeDraft, "lines">): string =>
   cutText([...textsOf(draft, "title").slice(1), ...textsOf(draft, "note")].join("\n"), draftLimits.text);
-
-/** Text without tags, scripts or styles; entities resolved; white space closed up; cut at the longest a text may be. */
-export function plainText(text: string): string {
-  if (!/[<&]/.test(text)) return tidy(text);
-  let out = "";
-  let hidden = 0;
-  const isHidden = (name: string): boolean => name === "script" || name === "style";
-  const parser = new Parser({
-    onopentagname: (name) => {
-      if (isHidden(name)) hidden++;
-      else out += " ";
-    },
-    ontext: (piece) => {
-      if (hidden === 0) out += piece;
-    },
-    onclosetag: (name) => {
-      if (isHidden(name)) hidden = Math.max(0, hidden - 1);
-    },
-  });
-  parser.end(text.slice(0, draftLimits.text * 20));
-  return tidy(out);
-}
-
-const tidy = (text: string): string =>
-  // Control characters are nobody's words; tabs and line ends are white space.
-  cutText(
-    text
-      .replace(/\p{Cc}/gu, " ")
-      .replace(/\s+/g, " ")
-      .trim(),
-    draftLimits.text,
-  );

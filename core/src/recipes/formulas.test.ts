@@ -20,7 +20,7 @@ import { minutesIn } from "./step-time.ts";
 import { recipeId } from "./recipe-id.ts";
 import { scaleFormula, timesFormula } from "./scale.ts";
 import { allowedFillers } from "./slots.ts";
-import { withSubRecipes } from "./sub-recipes.ts";
+import { subRecipeLimits, withSubRecipes } from "./sub-recipes.ts";
 
 const kitchen = { catalogue: referenceCatalogue, diners: everyone };
 
@@ -142,6 +142,39 @@ describe("recipes in recipes", () => {
       ok: false,
       issue: { code: "recipe-unknown", recipe: "dressing" },
     });
+  });
+
+  const inside = (recipe: string, lines = 1) =>
+    Array.from({ length: lines }, (_, i) => aLine(`x${i}`, 10, "chard", { fillers: [], recipe }));
+
+  it("lie six deep at most", () => {
+    const nested = (depth: number): Formula[] =>
+      Array.from({ length: depth + 1 }, (_, i) =>
+        i === depth ? { ...dressing, id: `r${i}` } : aFormula(inside(`r${i + 1}`), { id: `r${i}` }),
+      );
+    const put = (depth: number) => withSubRecipes(nested(depth)[0] ?? dressing, known(nested(depth)));
+    expect(put(subRecipeLimits.depth).ok).toBe(true);
+    expect(put(subRecipeLimits.depth + 1)).toMatchObject({ issue: { code: "recipes-nested-too-deep" } });
+  });
+
+  it("have 360 lines together at most, and are not put together any further", () => {
+    const wide = (id: string, recipe: string) => aFormula(inside(recipe, 8), { id });
+    const names = ["a", "b", "c", "d", "e"];
+    const five = [...names.map((id, i) => wide(id, names[i + 1] ?? "dressing")), dressing];
+    let asked = 0;
+    const counted = {
+      catalogue: referenceCatalogue,
+      find: (id: string) => {
+        asked++;
+        return five.find((f) => f.id === id);
+      },
+    };
+    // 8 ⁵ × 2 lines, if they all were put in place.
+    expect(withSubRecipes(five[0] ?? dressing, counted)).toMatchObject({
+      ok: false,
+      issue: { code: "too-many-lines-in-all", atMost: subRecipeLimits.lines },
+    });
+    expect(asked).toBeLessThan(400);
   });
 
   it("a dressing off the bench becomes a recipe, whole or half to roast and half to finish", () => {

@@ -48,6 +48,20 @@ describe("at the edge of what is believed", () => {
     expect(servings.ok && servings.value.workings).toMatch(/: 1 batch$/);
   });
 
+  it("all lines together name 360 foods at most", () => {
+    const [first = "", ...others] = [...catalogue.ingredients.keys()].filter((id) => id !== "salt").slice(0, 24);
+    const lines = (many: number) =>
+      Array.from({ length: many }, (_, i) =>
+        aLine(`l${i}`, 100, [first, ...others].join(" "), { eatenRaw: false }),
+      );
+    const issue = (many: number) => {
+      const found = validateFormula(aFormula(lines(many)), catalogue);
+      return found.ok ? undefined : found.issue;
+    };
+    expect(issue(15)).toBeUndefined();
+    expect(issue(16)).toMatchObject({ code: "too-many-fillers", atMost: 360, line: 15 });
+  });
+
   it("an id is cut, so that with a number it is sixty letters at most", () => {
     expect(recipeId("a".repeat(70), new Set())).toHaveLength(54);
     expect(recipeId("Kale", new Set())).toBe("kale");

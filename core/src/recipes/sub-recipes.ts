@@ -5,7 +5,12 @@ import type { Formula, Line } from "./formula.ts";
 
 export type SubRecipeIssue =
   | { readonly code: "recipe-unknown"; readonly recipe: string }
-  | { readonly code: "recipe-in-itself"; readonly recipes: readonly string[] };
+  | { readonly code: "recipe-in-itself"; readonly recipes: readonly string[] }
+  | { readonly code: "recipes-nested-too-deep"; readonly atMost: number }
+  | { readonly code: "too-many-lines-in-all"; readonly atMost: number };
+
+/** How deep recipes may be parts of recipes, and how many lines they may have together. */
+export const subRecipeLimits = { depth: 6, lines: 360 } as const;
 
 type Known = {
   readonly find: (id: string) => Formula | undefined;
@@ -30,7 +35,7 @@ function linesInPlaceOf(line: Line, sub: Formula, catalogue: Catalogue): Line[] 
 /**
  * A formula with every line that another recipe makes replaced by that recipe's own lines, to any depth, its steps
  * first and its cautions added. Refuses a recipe that is not there, and one that leads back to itself (`recipes` is
- * the way round).
+ * the way round), one that lies too deep, and more lines together than a cook could follow.
  */
 export function withSubRecipes(
   formula: Formula,
@@ -40,6 +45,8 @@ export function withSubRecipes(
   const way = [...path, formula.id];
   if (path.includes(formula.id)) return refuse({ code: "recipe-in-itself", recipes: way });
   if (formula.lines.every((line) => line.recipe === null)) return accept(formula);
+  if (path.length >= subRecipeLimits.depth)
+    return refuse({ code: "recipes-nested-too-deep", atMost: subRecipeLimits.depth });
   const lines: Line[] = [];
   const subs = new Map<string, Formula>();
   for (const line of formula.lines) {
@@ -53,6 +60,8 @@ export function withSubRecipes(
     if (!sub.ok) return sub;
     subs.set(sub.value.id, sub.value);
     lines.push(...linesInPlaceOf(line, sub.value, known.catalogue));
+    if (lines.length > subRecipeLimits.lines)
+      return refuse({ code: "too-many-lines-in-all", atMost: subRecipeLimits.lines });
   }
   const inner = [...subs.values()];
   return accept({

@@ -12,6 +12,7 @@ type LineIssue =
   | { readonly code: "slot-cannot-be-filled"; readonly atMost: number }
   | { readonly code: "floors-over-line"; readonly atLeast: number }
   | { readonly code: "range-out-of-order" }
+  | { readonly code: "too-many-fillers"; readonly atMost: number }
   | { readonly code: "line-says-nothing" }
   | { readonly code: "line-said-twice" }
   | { readonly code: "conversion-unknown"; readonly ingredient: string; readonly convertBy: string };
@@ -20,6 +21,9 @@ export type FormulaIssue = LineIssue & { readonly line: number };
 
 type Facts = readonly IngredientFacts[];
 type Validator = (line: Line, facts: Facts) => LineIssue | undefined;
+
+/** Foods that may stand for each other, over all lines of a recipe: what it costs to find the best of them grows with their number. */
+export const mostFillers = 360;
 
 const shareEpsilon = 1e-9;
 
@@ -75,7 +79,10 @@ function conversionIssue(line: Line, facts: Facts): LineIssue | undefined {
 export function validateFormula(formula: Formula, catalogue: Catalogue): Result<Formula, FormulaIssue> {
   const issueAt = (line: number, issue: LineIssue): Result<Formula, FormulaIssue> =>
     refuse({ ...issue, line });
+  let fillers = 0;
   for (const [index, line] of formula.lines.entries()) {
+    fillers += line.fillers.length;
+    if (fillers > mostFillers) return issueAt(index, { code: "too-many-fillers", atMost: mostFillers });
     if (formula.lines.findIndex((other) => other.id === line.id) < index)
       return issueAt(index, { code: "line-said-twice" });
     const unknown = line.fillers.find((f) => !catalogue.ingredients.has(f.ingredient));

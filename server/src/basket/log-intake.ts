@@ -1,12 +1,12 @@
 import type { InputOf } from "@apron/contract";
 import { cookedBy, piecesOnHand } from "@apron/core/forms";
 import { sharePrice, defaultPlace } from "@apron/core/basket";
-import { readLine, type LineReading } from "@apron/core/catalogue";
+import type { LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import { conflict, type Answer, type Refusal } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { arrivalOf, bringIn, type Arrival } from "./log-lot.ts";
-import { readerOf } from "../stock/line-reader.ts";
+import { readLinesOf } from "../stock/line-reader.ts";
 import { presentLot } from "../stock/present-lot.ts";
 
 type Intake = InputOf<"logIntake">["body"];
@@ -19,9 +19,14 @@ type IntakeLine = Intake["lines"][number];
 export const logIntake: UseCase<"logIntake"> = async ({ body }, context) => {
   if ((await context.stores.lots.getMany(body.lines.map((line) => line.id))).length > 0)
     return conflict("already-there");
+  const unread = body.lines.filter((line) => !isTold(line));
+  const readings = await readLinesOf(
+    unread.map((line) => line.text),
+    context,
+  );
   const arrivals: Arrival[] = [];
   for (const [index, line] of body.lines.entries()) {
-    const arrived = await lineArrives(line, body, context);
+    const arrived = await lineArrives(line, { body, said: readings[unread.indexOf(line)] }, context);
     if (!arrived.ok) return refuse(atLine(arrived.issue, index));
     arrivals.push(arrived.value);
   }
@@ -48,13 +53,14 @@ const withShares = (arrivals: readonly Arrival[], priceMinor: number | null): Ar
   return arrivals.map((a, i) => ({ ...a, lot: { ...a.lot, priceMinor: shares[i] ?? null } }));
 };
 
+/** Both what it is and how much were said beside its text. */
+const isTold = (line: IntakeLine): boolean => line.ingredient !== null && line.amount !== null;
+
 async function lineArrives(
   line: IntakeLine,
-  body: Intake,
+  { body, said }: { readonly body: Intake; readonly said: LineReading | undefined },
   context: RequestContext,
 ): Promise<Answer<Arrival>> {
-  const told = line.ingredient !== null && line.amount !== null;
-  const said = told ? undefined : readLine(line.text, readerOf(context));
   const read = said && asReceived(said, context);
   const asked = read && questionIn(read, line);
   if (asked) return asked;

@@ -1,9 +1,8 @@
-import { readLine } from "@apron/core/catalogue";
 import { measureOut } from "@apron/core/cook";
 import { accept, showEstimate } from "@apron/core/measure";
 import { notFound } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
-import { readerOf } from "../stock/line-reader.ts";
+import { readLinesOf } from "../stock/line-reader.ts";
 import { weigh } from "../stock/weigh.ts";
 
 /** Grams of an amount, in the kitchen's own units, and as a cook would measure it out. */
@@ -21,7 +20,5 @@ export const readAmount: UseCase<"readAmount"> = ({ body }, context) => {
 };
 
 /** Recipe or market lines, each read into ingredient, amount and grams. */
-export const readLines: UseCase<"readLines"> = ({ body }, context) => {
-  const reader = readerOf(context);
-  return Promise.resolve(accept({ lines: body.lines.map((line) => readLine(line, reader)) }));
-};
+export const readLines: UseCase<"readLines"> = async ({ body }, context) =>
+  accept({ lines: await readLinesOf(body.lines, context) });

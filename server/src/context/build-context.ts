@@ -22,6 +22,7 @@ export async function buildContext(
     experience: learnKeeping(await stores.spoilage.history()),
     newId: deps.newId,
     priceBoard: deps.priceBoard,
+    workers: deps.workers,
     searchMs: deps.searchMs,
   };
 }

@@ -4,6 +4,7 @@ import type { Day } from "@apron/core/measure";
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
 import type { Answer } from "./refusal.ts";
 import type { SessionRecord } from "./ports/kitchen.store.ts";
+import type { Workers } from "./ports/workers.ts";
 import type { PriceBoard } from "./ports/price-board.ts";
 import type { Database, Stores } from "./stores.ts";
 
@@ -12,6 +13,7 @@ export type Deps = {
   readonly database: Database;
   readonly catalogue: Catalogue;
   readonly priceBoard: PriceBoard;
+  readonly workers: Workers;
   readonly now: () => Date;
   readonly newId: () => string;
   readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;
@@ -40,6 +42,7 @@ export type RequestContext = {
   readonly experience: KeepingExperience;
   readonly newId: () => string;
   readonly priceBoard: PriceBoard;
+  readonly workers: Workers;
   /** As long as one request may search for a plan, milliseconds. */
   readonly searchMs: number;
 };

@@ -1,17 +1,8 @@
-import {
-  acceptReview,
-  foodNamer,
-  readRecipes as readAll,
-  recipeJson,
-  recipeMarkdown,
-  recipeWriter,
-  reviewRecipe,
-  type RecipeWriter,
-} from "@apron/core/exchange";
+import { recipeJson, recipeMarkdown, recipeWriter, type RecipeWriter } from "@apron/core/exchange";
 import { accept } from "@apron/core/measure";
-import { readerOf } from "../stock/line-reader.ts";
+import { readingKitchen } from "../stock/line-reader.ts";
 import { inTurn } from "../context/in-turn.ts";
-import { notFound, refuseWith } from "../context/refusal.ts";
+import { notFound } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 
 const writerOf = async (context: RequestContext): Promise<RecipeWriter> => {
@@ -22,27 +13,8 @@ const writerOf = async (context: RequestContext): Promise<RecipeWriter> => {
 };
 
 /** Reads, and saves nothing: every line as this kitchen understands it, and the formula where there is one. */
-export const readRecipes: UseCase<"readRecipes"> = ({ body }, context) => {
-  const reader = readerOf(context);
-  const drafts = readAll(body.text, foodNamer(reader));
-  if (!drafts.ok) return Promise.resolve(refuseWith(drafts.issue, "text"));
-  const recipes = drafts.value.map((draft) => {
-    const review = reviewRecipe(draft, reader);
-    const formula = acceptReview(review, new Map(), context.catalogue);
-    const { title, kind, servings, servingsProposal, steps } = review;
-    return {
-      title,
-      kind,
-      servings,
-      servingsProposal,
-      steps,
-      lines: review.lines.map((line) => ({ ...line, questions: line.questions.map((q) => ({ ...q })) })),
-      formula: formula.ok ? formula.value : null,
-      issue: formula.ok ? null : formula.issue.code,
-    };
-  });
-  return Promise.resolve(accept({ recipes }));
-};
+export const readRecipes: UseCase<"readRecipes"> = async ({ body }, context) =>
+  context.workers.run("readRecipes", body.text, await readingKitchen(context));
 
 const written = (value: unknown): string => `${JSON.stringify(value, null, 2)}\n`;
 

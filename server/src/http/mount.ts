@@ -1,6 +1,6 @@
 import { createHash } from "node:crypto";
 import { endpoints, idempotencyHeader, routeOf, type Endpoint, type EndpointName } from "@apron/contract";
-import { dayIn } from "@apron/core/measure";
+import { accept, dayIn } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
 import { buildContext } from "../context/build-context.ts";
@@ -11,13 +11,14 @@ import { sessionOf } from "./sessions.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
 import type { Answer, Refusal } from "../context/refusal.ts";
-import { cachedReply, type CachedReply, type ReplyCache } from "./reply-cache.ts";
+import { cachedReply, type CachedReply, type RepliesUnderway, type ReplyCache } from "./reply-cache.ts";
 
 type Input = { params?: unknown; query?: unknown; body?: unknown };
 type AnyUseCase = (input: Input, context: RequestContext) => Promise<Answer<unknown>>;
 export type MountContext = {
   readonly deps: Deps;
   readonly cache: ReplyCache;
+  readonly underway: RepliesUnderway;
   readonly catalogues: KitchenCatalogues;
 };
 
@@ -78,18 +79,31 @@ const jsonType = "application/json; charset=utf-8";
 /** A read is a function of the kitchen's revision, the day and the question, so it may be remembered. */
 async function answerRead(call: Call, mountContext: MountContext): Promise<Response> {
   const { c, session, endpoint } = call;
-  const { deps, cache } = mountContext;
+  const { deps, cache, underway } = mountContext;
   const stamp = `${session.kitchen.id} ${session.kitchen.revision} ${dayIn(deps.now(), session.kitchen.timeZone)}`;
   const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
   const known = cache.get(key);
   if (known) return replyKnown(c, known, endpoint);
-  const answer = await deps.database.read(session.kitchen.id, async (stores) =>
-    call.work(await buildContext(stores, session, mountContext)),
-  );
-  if (!answer.ok) return problemReply(c, answer.issue);
-  const fresh = cachedReply(endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
-  cache.set(key, fresh);
-  return replyKnown(c, fresh, endpoint);
+  const started = underway.get(key) ?? workOut(call, mountContext, key);
+  underway.set(key, started);
+  const answer = await started;
+  return answer.ok ? replyKnown(c, answer.value, endpoint) : problemReply(c, answer.issue);
+}
+
+/** One reply, worked out once for all who wait for it. */
+async function workOut(call: Call, mountContext: MountContext, key: string): Promise<Answer<CachedReply>> {
+  const { deps, cache, underway } = mountContext;
+  try {
+    const answer = await deps.database.read(call.session.kitchen.id, async (stores) =>
+      call.work(await buildContext(stores, call.session, mountContext)),
+    );
+    if (!answer.ok) return answer;
+    const fresh = cachedReply(call.endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
+    cache.set(key, fresh);
+    return accept(fresh);
+  } finally {
+    underway.delete(key);
+  }
 }
 
 function replyKnown(c: Context, known: CachedReply, { media }: Endpoint): Response {

@@ -1,6 +1,6 @@
 import { inTurn } from "../context/in-turn.ts";
 import { nameOf } from "@apron/core/catalogue";
-import { invariant, type Result } from "@apron/core/measure";
+import type { Result } from "@apron/core/measure";
 import {
   cardOf,
   withSubRecipes,
@@ -31,8 +31,9 @@ export async function expandedRecipes(context: RequestContext): Promise<Expanded
       find: (id) => byId.get(id),
       catalogue: context.catalogue,
     });
-    invariant(whole.ok, `recipe ${record.formula.id} cannot be put together`);
-    return { ...record, formula: asCooked(whole.value), storedFormula: record.formula };
+    // One that was kept before there was a limit stands as it was written: a line that a recipe makes is then filled by nothing.
+    const formula = whole.ok ? whole.value : record.formula;
+    return { ...record, formula: asCooked(formula), storedFormula: record.formula };
   });
 }
 
@@ -46,6 +47,22 @@ export async function expandedFormula(
   // What is being saved takes its own place: a loop through its own earlier version is still a loop.
   byId.set(formula.id, formula);
   return withSubRecipes(formula, { find: (id) => byId.get(id), catalogue: context.catalogue });
+}
+
+/** Recipes that it is a part of, and that could not be put together any more if it became this: the name of the first. */
+export async function spoiltBy(
+  formula: Formula,
+  context: RequestContext,
+): Promise<string | undefined> {
+  const before = formulasById(await context.stores.recipes.all());
+  const after = new Map(before).set(formula.id, formula);
+  const whole = (one: Formula, among: ReadonlyMap<string, Formula>) =>
+    withSubRecipes(one, { find: (id) => among.get(id), catalogue: context.catalogue });
+  for (const one of before.values()) {
+    if (one.id === formula.id || one.lines.every((line) => line.recipe === null)) continue;
+    if (!whole(one, after).ok && whole(one, before).ok) return one.name;
+  }
+  return undefined;
 }
 
 /** One recipe with everything in place, or undefined; `version` for one that a batch was planned by. */

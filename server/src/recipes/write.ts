@@ -1,10 +1,10 @@
 import type { NewFormula } from "@apron/contract";
 import { keepingRule } from "@apron/core/catalogue";
-import { accept } from "@apron/core/measure";
+import { accept, refuse } from "@apron/core/measure";
 import { recipeId, validateFormula, type Formula } from "@apron/core/recipes";
 import { conflict, notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
-import { expandedFormula } from "./library.ts";
+import { expandedFormula, spoiltBy } from "./library.ts";
 
 /** Where in what was sent an issue of a line is. */
 const lineField = (line: number): string => `formula.lines.${line}`;
@@ -19,6 +19,9 @@ async function validated(formula: Formula, context: RequestContext): Promise<Ans
       return refuseWith({ code: "keeping-unknown" }, `formula.keeping.${place}`);
   }
   const whole = await expandedFormula(formula, context);
+  const spoilt = whole.ok ? await spoiltBy(formula, context) : undefined;
+  if (spoilt)
+    return refuse({ status: 422, code: "part-of-too-much", measurements: { recipe: spoilt } });
   if (whole.ok) return accept(formula);
   const line = formula.lines.findIndex((one) => one.recipe !== null);
   return refuseWith(whole.issue, lineField(line));

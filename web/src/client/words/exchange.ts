@@ -20,6 +20,10 @@ export const exchangeSentences: Sentences = {
   "not-json": (m) => `This isn't valid JSON. It begins “${String(m["at"])}”. Is the end missing?`,
   "nested-too-deep": () => "This file is nested too deeply to be a recipe. It was not read.",
   "recipe-too-long": () => "This is too long for one recipe. Split it.",
+  "busy-reading": () => "Other long texts are being read just now. Try again in a moment.",
+  "took-too-long": () => "This takes too long to read. Split it into smaller parts.",
+  "too-many-lines": (m) =>
+    `${String(m["found"])} lines are too many. Split the text; the limit is ${String(m["atMost"])} lines.`,
   "too-many-recipes": (m) =>
     `${String(m["found"])} recipes are too many. Split the file; the limit is ${String(m["atMost"])}.`,
   "no-recipe-found": () =>

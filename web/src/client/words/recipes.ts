@@ -8,6 +8,14 @@ export const recipeSentences: Sentences = {
   "recipe-moved-on": (m) =>
     `${typeof m["by"] === "string" ? m["by"] : "Someone"} saved version ${String(m["now"])} while you were editing version ${String(m["basedOn"])}. Your changes are still here: compare the versions, then save yours on top or discard it.`,
   "version-unknown": () => "That version wasn't found.",
+  "recipes-nested-too-deep": (m) =>
+    `Recipes may be parts of recipes ${String(m["atMost"])} deep at most. Write one of them out here.`,
+  "too-many-lines-in-all": (m) =>
+    `With the recipes that are part of it this would have more than ${String(m["atMost"])} lines.`,
+  "part-of-too-much": (m) =>
+    `It is a part of “${String(m["recipe"])}”, which couldn't be put together any more. Change that recipe first.`,
+  "too-many-fillers": (m) =>
+    `All lines together may name ${String(m["atMost"])} foods at most. Give fewer choices on some lines.`,
   "recipe-in-itself": (m) => `A recipe can't contain itself: ${path(m["recipes"])}.`,
   "line-says-nothing": () => "Choose an ingredient for this line.",
   "amount-not-read": () => "Correct the amount of this line, or remove the line.",

@@ -1,0 +1,46 @@
+import { lineReader, readLine, withOwn } from "@apron/core/catalogue";
+import { referenceCatalogue } from "@apron/core/catalogue/reference";
+import { acceptReview, foodNamer, readRecipes as readAll, reviewRecipe } from "@apron/core/exchange";
+import { accept } from "@apron/core/measure";
+import type { Jobs, ReadingKitchen, Workers } from "../context/ports/workers.ts";
+import { refuseWith } from "../context/refusal.ts";
+
+function readerOf({ own, cup, ounces, meanings }: ReadingKitchen) {
+  const hasOwn = own.ingredients.length + own.figures.length > 0;
+  const catalogue = hasOwn ? withOwn(referenceCatalogue, own) : referenceCatalogue;
+  return { catalogue, reader: lineReader(catalogue, { cup, ounces, meanings }) };
+}
+
+const readLines: Jobs["readLines"] = (lines, kitchen) => {
+  const { reader } = readerOf(kitchen);
+  return lines.map((line) => readLine(line, reader));
+};
+
+const readRecipes: Jobs["readRecipes"] = (text, kitchen) => {
+  const { catalogue, reader } = readerOf(kitchen);
+  const drafts = readAll(text, foodNamer(reader));
+  if (!drafts.ok) return refuseWith(drafts.issue, "text");
+  const recipes = drafts.value.map((draft) => {
+    const review = reviewRecipe(draft, reader);
+    const formula = acceptReview(review, new Map(), catalogue);
+    const { title, kind, servings, servingsProposal, steps } = review;
+    return {
+      title,
+      kind,
+      servings,
+      servingsProposal,
+      steps,
+      lines: review.lines.map((line) => ({ ...line, questions: line.questions.map((q) => ({ ...q })) })),
+      formula: formula.ok ? formula.value : null,
+      issue: formula.ok ? null : formula.issue.code,
+    };
+  });
+  return accept({ recipes });
+};
+
+export const jobs: Jobs = { readLines, readRecipes };
+
+/** The same jobs without a thread: where nobody else is kept waiting. */
+export const workersHere: Workers = {
+  run: (name, ...given) => Promise.resolve((jobs[name] as (...all: unknown[]) => unknown)(...given) as never),
+};
