@@ -10,6 +10,9 @@ export type Endpoint = {
   readonly status: 200 | 201;
   readonly open?: true;
   readonly writes?: true;
+  /** Changes something and carries no key: whoever lost the answer looks before asking again. */
+  readonly changes?: true;
+  readonly ownersOnly?: true;
   /** What the reply is written in, where that is not JSON. */
   readonly media?:
     "text/csv" | "text/calendar" | "text/event-stream" | "application/ld+json" | "text/markdown" | "image/*";

@@ -20,6 +20,7 @@ import { Matches } from "./match.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
 import { cookAlongEndpoints } from "./cook-along.ts";
+import { peopleEndpoints } from "./people-endpoints.ts";
 import { planEndpoints } from "./plan.ts";
 import { recipeEndpoints } from "./recipe-endpoints.ts";
 import { Today } from "./today.ts";
@@ -171,6 +172,7 @@ export const endpoints = {
   ...cookAlongEndpoints,
   listMatches: { summary: "Recipes ranked by the surplus they rescue", reply: Matches, status: 200 },
   ...batchEndpoints,
+  ...peopleEndpoints,
   listLarder: { summary: "Containers, first expiring first", reply: Larder, status: 200 },
   withdraw: {
     summary: "Take a portion, or some grams, out of a container",

@@ -68,6 +68,17 @@ export type {
   RecipeSummary,
   RecipeVersions,
 } from "./recipes.ts";
+export { ChangePassword, PersonName, NewPassword } from "./people.ts";
+export type {
+  AcceptInvite,
+  InviteMade,
+  InviteSeen,
+  KitchenList,
+  MemberRole,
+  Members,
+  SecurityEvents,
+  SessionList,
+} from "./people.ts";
 export type { PlateView } from "./plate.ts";
 export type { Today } from "./today.ts";
 export type {

@@ -111,6 +111,7 @@ export const Kitchen = z
       .record(z.string(), z.string())
       .meta({ description: "What names that could mean several foods mean here, by their words" }),
     demo: z.boolean(),
+    deleteAfter: z.string().nullable().meta({ description: "It goes for good then; null: it stays" }),
   })
   .meta({ id: "Kitchen" });
 
@@ -119,7 +120,10 @@ export const KitchenSettings = z
   .meta({ id: "KitchenSettings" });
 
 export const Session = z
-  .object({ member: z.object({ id: Id, name: z.string() }), kitchen: Kitchen })
+  .object({
+    member: z.object({ id: Id, name: z.string(), role: z.enum(["owner", "cook"]) }),
+    kitchen: Kitchen,
+  })
   .meta({ id: "Session" });
 
 export type Eater = z.infer<typeof Eater>;

@@ -21,7 +21,9 @@ import { openApiDocument } from "./http/openapi.ts";
 import { problemOfState, problemReply } from "./http/problem.ts";
 import { replyCache } from "./http/reply-cache.ts";
 import type { Deps } from "./context/request-context.ts";
-import { kitchenUseCases } from "./kitchen/routes.ts";
+import { accountUseCases, kitchenUseCases, peopleUseCases } from "./kitchen/routes.ts";
+import { later } from "./kitchen/open-route.ts";
+import { HashingBusy } from "./kitchen/passwords.ts";
 import { mountAuthRoutes } from "./kitchen/auth-routes.ts";
 import { TooMuchWork } from "./context/ports/workers.ts";
 import { sqlState } from "./context/sql-state.ts";
@@ -52,7 +54,12 @@ const libraryPath = "/api/recipes/read";
 export function createApp(deps: Deps): Hono {
   const app = new HonoApp();
   protect(app, deps);
-  const mountContext = { deps, cache: replyCache(), underway: new Map(), catalogues: kitchenCatalogues(deps.catalogue) };
+  const mountContext = {
+    deps,
+    cache: replyCache(),
+    underway: new Map(),
+    catalogues: kitchenCatalogues(deps.catalogue),
+  };
   mountAuthRoutes(app, deps, { cook: demoMembers[0], open: demoOpener(deps) });
   const document = JSON.stringify(openApiDocument(deps.version, deps.cookieName));
   app.get("/api/openapi.json", (c) =>
@@ -70,6 +77,8 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, todayUseCases, mountContext);
   mountUseCases(app, deviceUseCases, mountContext);
   mountUseCases(app, kitchenUseCases, mountContext);
+  mountUseCases(app, peopleUseCases, mountContext);
+  mountUseCases(app, accountUseCases, mountContext);
   mountUseCases(app, plateUseCases, mountContext);
   mountUseCases(app, exchangeUseCases, mountContext);
   mountUseCases(app, demoUseCases, mountContext);
@@ -119,10 +128,8 @@ function protect(app: Hono, deps: Deps): void {
   app.use(libraryPath, atMost(largestLibrary));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
-    if (error instanceof TooMuchWork) {
-      c.header("retry-after", "5");
-      return problemReply(c, { status: 503, code: error.code });
-    }
+    if (error instanceof TooMuchWork) return later(c, 503, { code: error.code, waitS: 5 });
+    if (error instanceof HashingBusy) return later(c, 503, { code: "busy", waitS: 1 });
     const known = problemOfState(sqlState(error));
     if (known) return problemReply(c, known);
     deps.log("request failed", {

@@ -76,6 +76,7 @@ describe("one kitchen never sees another", () => {
       id: randomUUID(),
       kitchenId: other,
       name: "Stranger",
+      role: "owner" as const,
       passwordHash: "-",
       createdAt: new Date(),
     };
@@ -96,6 +97,7 @@ describe("one kitchen never sees another", () => {
         locale: "en-US",
         catalogueRevision: 0,
         timeZone: "UTC",
+        deleteAfter: null,
       },
       [cook],
     );

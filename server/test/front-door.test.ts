@@ -31,7 +31,7 @@ describe("a fresh database", () => {
       ["Wren", "Bram", "Ottilie"].map((name) => kitchen.guest.call("setUp", { body: { ...body, name } })),
     );
     expect(rivals.map((r) => r.status).sort()).toEqual([201, 409, 409]);
-    await kitchen.owner.query("truncate kitchen cascade");
+    await kitchen.owner.query("truncate kitchen, account cascade");
     const wren = await kitchen.setUp("Wren");
     expect((await wren.call("currentSession", {})).body).toMatchObject({
       member: { name: "Wren" },
@@ -63,7 +63,7 @@ describe("signing in", () => {
     const signed = await kitchen.guest.call("signIn", { body: { name: "Wren", password: "long enough" } });
     const token = /apron_session=([\w-]+)/.exec(signed.headers.get("set-cookie") ?? "")?.[1] ?? "?";
     const [row] = await kitchen.owner.query<{ everything: string }[]>(
-      "select (select string_agg(s::text, ' ') from session s) || (select string_agg(m::text, ' ') from member m) as everything",
+      "select (select string_agg(s::text, ' ') from session s) || (select string_agg(m::text, ' ') from account m) as everything",
     );
     expect(row?.everything).not.toContain(token);
     expect(row?.everything).not.toContain("long enough");

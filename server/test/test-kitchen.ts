@@ -96,6 +96,10 @@ function browserOf(app: Hono, cookie: string): Browser {
 
 const cookieFrom = (headers: Headers): string => (headers.get("set-cookie") ?? "").split(";")[0] ?? "";
 
+/** The browser that an answer has signed in. */
+export const signedInBy = (app: Hono, { headers }: { readonly headers: Headers }): Browser =>
+  browserOf(app, cookieFrom(headers));
+
 /** A whole server on a database of its own, at a fixed moment. */
 export async function openTestKitchen(): Promise<TestKitchen> {
   const main = new URL(testDatabaseUrl());
@@ -126,7 +130,6 @@ export async function openTestKitchen(): Promise<TestKitchen> {
   };
   const app = createApp(deps);
   const guest = browserOf(app, "");
-  const signedIn = (headers: Headers): Browser => browserOf(app, cookieFrom(headers));
   return {
     app,
     deps,
@@ -136,11 +139,11 @@ export async function openTestKitchen(): Promise<TestKitchen> {
     setNow: (instant) => (now = new Date(instant)),
     guest,
     setUp: async (cook = "Wren") =>
-      signedIn(
-        (await guest.call("setUp", { body: { kitchen: "Test plot", name: cook, password: "long enough" } }))
-          .headers,
+      signedInBy(
+        app,
+        await guest.call("setUp", { body: { kitchen: "Test plot", name: cook, password: "long enough" } }),
       ),
-    signInDemo: async () => signedIn((await guest.call("signInDemo", {})).headers),
+    signInDemo: async () => signedInBy(app, await guest.call("signInDemo", {})),
     close: async () => {
       await appSource.destroy();
       await owner.destroy();

@@ -23,7 +23,11 @@ const poolOf = (patienceMs?: number): ThreadPool => {
   open.push(pool);
   return pool;
 };
-const failed = (work: Promise<unknown>): Promise<unknown> => work.then(() => undefined, (error: unknown) => error);
+const failed = (work: Promise<unknown>): Promise<unknown> =>
+  work.then(
+    () => undefined,
+    (error: unknown) => error,
+  );
 
 beforeAll(async () => {
   // Beside the packages it needs.
@@ -32,7 +36,9 @@ beforeAll(async () => {
   await build({
     entryPoints: [new URL("../src/workers/worker.ts", import.meta.url).pathname],
     ...{ outfile: file, bundle: true, format: "esm", platform: "node", target: "node20" },
-    banner: { js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);" },
+    banner: {
+      js: "import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);",
+    },
   });
 });
 afterAll(async () => {
@@ -46,7 +52,10 @@ describe("reading beside the server", () => {
     expect(kale).toMatchObject({ ingredient: { kind: "one", id: "kale" }, grams: { value: 200 } });
     expect(greens).toMatchObject({ ingredient: { kind: "one", id: "chard" }, grams: { value: 2000 } });
     const read = await poolOf().run("readRecipes", "Bowl\n\n200 g plums\n\nEat them.", kitchen);
-    expect(read).toMatchObject({ ok: true, value: { recipes: [{ title: "Bowl", lines: [{ grams: 200 }] }] } });
+    expect(read).toMatchObject({
+      ok: true,
+      value: { recipes: [{ title: "Bowl", lines: [{ grams: 200 }] }] },
+    });
   });
 
   it("this thread goes on meanwhile", async () => {
@@ -69,7 +78,9 @@ describe("reading beside the server", () => {
   it("lets eight wait, and tells the others to come back", async () => {
     const pool = poolOf();
     const asked = Array.from({ length: 30 }, () => failed(pool.run("readLines", ["1 plum"], kitchen)));
-    const codes = (await Promise.all(asked)).map((error) => (error instanceof TooMuchWork ? error.code : "read"));
+    const codes = (await Promise.all(asked)).map((error) =>
+      error instanceof TooMuchWork ? error.code : "read",
+    );
     expect(codes.filter((code) => code === "busy-reading").length).toBeGreaterThan(15);
     expect(codes.filter((code) => code === "read").length).toBeGreaterThanOrEqual(8);
   });

@@ -49,7 +49,9 @@ describe("at the edge of what is believed", () => {
   });
 
   it("all lines together name 360 foods at most", () => {
-    const [first = "", ...others] = [...catalogue.ingredients.keys()].filter((id) => id !== "salt").slice(0, 24);
+    const [first = "", ...others] = [...catalogue.ingredients.keys()]
+      .filter((id) => id !== "salt")
+      .slice(0, 24);
     const lines = (many: number) =>
       Array.from({ length: many }, (_, i) =>
         aLine(`l${i}`, 100, [first, ...others].join(" "), { eatenRaw: false }),

@@ -1,6 +1,7 @@
 import type { Result } from "@apron/core/measure";
 import type { BedStore } from "./ports/bed.store.ts";
 import type { DressingWeighingStore } from "./ports/dressing-weighing.store.ts";
+import type { AccountStore, PeopleStore } from "./ports/people.store.ts";
 import type { PlanStore } from "./ports/plan.store.ts";
 import type { PhotoStore } from "./ports/photo.store.ts";
 import type { SpoilageStore } from "./ports/spoilage.store.ts";
@@ -27,6 +28,8 @@ export type Stores = {
   readonly dressingWeighings: DressingWeighingStore;
   readonly photos: PhotoStore;
   readonly plans: PlanStore;
+  readonly people: PeopleStore;
+  readonly accounts: AccountStore;
 };
 
 /** Who writes, and the client-made key that makes a retry harmless. */
@@ -41,9 +44,15 @@ export type WriteClaim = {
 /** The kitchen's memory. Writes of one kitchen happen one after another, whole or not at all. */
 export type Database = {
   readonly authStore: AuthStore;
+  readonly accounts: AccountStore;
   readonly read: <Value>(kitchenId: string, work: (stores: Stores) => Promise<Value>) => Promise<Value>;
   readonly write: <Value>(
     claim: WriteClaim,
+    work: (stores: Stores) => Promise<Result<Value, Refusal>>,
+  ) => Promise<Result<Value, Refusal>>;
+  /** A write that no client repeats by itself: it carries no key. */
+  readonly change: <Value>(
+    kitchenId: string,
     work: (stores: Stores) => Promise<Result<Value, Refusal>>,
   ) => Promise<Result<Value, Refusal>>;
   readonly close: () => Promise<void>;

@@ -3,7 +3,7 @@ import { mayRelabel } from "@apron/core/larder";
 import { accept } from "@apron/core/measure";
 import { buildContext } from "../context/build-context.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
-import type { KitchenRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
+import { programSession } from "../context/program-session.ts";
 import type { StoredContainer } from "../context/ports/larder.store.ts";
 import type { Deps, RequestContext } from "../context/request-context.ts";
 import { madeFormula } from "../recipes/made-formula.ts";
@@ -25,7 +25,7 @@ export async function redateKitchens(deps: Deps, catalogues: KitchenCatalogues):
     };
     try {
       await deps.database.write(claim, async (stores) => {
-        await redate(await buildContext(stores, noOnesSession(kitchen), { deps, catalogues }));
+        await redate(await buildContext(stores, programSession(kitchen), { deps, catalogues }));
         return accept(null);
       });
     } catch (error) {
@@ -35,7 +35,6 @@ export async function redateKitchens(deps: Deps, catalogues: KitchenCatalogues):
 }
 
 /** Nobody asks: the program does it by itself. */
-const noOnesSession = (kitchen: KitchenRecord): SessionRecord => ({ memberId: "", memberName: "", kitchen });
 
 async function redate(context: RequestContext): Promise<void> {
   const { lots, larder, kitchen } = context.stores;

@@ -2,6 +2,7 @@ import { accept, addDays, invariant } from "@apron/core/measure";
 import { buildContext } from "../context/build-context.ts";
 import { kitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { Deps, RequestContext } from "../context/request-context.ts";
+import { programSession } from "../context/program-session.ts";
 import { hashPassword } from "../kitchen/passwords.ts";
 import type { KitchenRecord, MemberRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
 import { demoFormulas } from "./formulas.ts";
@@ -41,8 +42,8 @@ function fixedChance(seed: number): () => number {
 
 /** A demo cook whose name somebody here already signs in with says so. */
 async function freeNames(deps: Deps): Promise<string[]> {
-  const { authStore } = deps.database;
-  const taken = await Promise.all(demoMembers.map((name) => authStore.findMember(name)));
+  const { accounts } = deps.database;
+  const taken = await Promise.all(demoMembers.map((name) => accounts.find(name)));
   return demoMembers.map((name, i) => (taken[i] ? `${name} (demo)` : name));
 }
 
@@ -55,6 +56,7 @@ const demoRecord = (id: string): KitchenRecord => ({
   locale: "en-GB",
   catalogueRevision: 0,
   timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+  deleteAfter: null,
   settings: demoSettings,
 });
 
@@ -66,13 +68,14 @@ async function createDemoKitchen(deps: Deps): Promise<SessionRecord> {
     id: deps.newId(),
     kitchenId: kitchen.id,
     name,
+    role: i === 0 ? ("owner" as const) : ("cook" as const),
     passwordHash,
     createdAt: new Date(startedAt + i),
   }));
   await deps.database.authStore.createKitchen(kitchen, members);
   const cook = members[0];
   invariant(cook !== undefined, "the demo kitchen has no cook");
-  return { memberId: cook.id, memberName: cook.name, kitchen };
+  return programSession(kitchen, cook);
 }
 
 /** Makes the demo kitchen: a season lived through its own use cases, dated up to today. */
@@ -86,8 +89,7 @@ export async function finishDemo(deps: Deps): Promise<void> {
   if (!cook) return;
   const revision = await deps.database.read(cook.kitchenId, (stores) => stores.kitchen.revision());
   if (revision > 0) return;
-  const session = { memberId: cook.id, memberName: cook.name, kitchen: demoRecord(cook.kitchenId) };
-  await liveThroughSeason(session, deps);
+  await liveThroughSeason(programSession(demoRecord(cook.kitchenId), cook), deps);
 }
 
 async function liveThroughSeason(session: SessionRecord, deps: Deps): Promise<void> {

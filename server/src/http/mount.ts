@@ -26,7 +26,11 @@ export type MountContext = {
 const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
 
 /** Routes whose answer changes with the clock alone. */
-const neverCached: readonly EndpointName[] = ["readScale", "listPlans", "getCookAlong"];
+const neverCached: readonly EndpointName[] = [
+  ...(["readScale", "listPlans", "getCookAlong"] as const),
+  // Of people, not of a kitchen.
+  ...(["listMembers", "listSecurityEvents", "listSessions", "listKitchens"] as const),
+];
 
 /** Puts use cases behind their routes: session, validation, transaction, reply. */
 export function mountUseCases<Names extends EndpointName>(
@@ -50,6 +54,8 @@ function mountOne(
   app.on(method.toUpperCase(), honoPath(path), async (c) => {
     const session = await sessionOf(c, mountContext.deps);
     if (!session) return problemReply(c, { status: 401, code: "session-expired" });
+    if (endpoint.ownersOnly && session.role !== "owner")
+      return problemReply(c, { status: 403, code: "owners-only" });
     const input = await readInput(c, endpoint);
     if (!input.ok) return problemReply(c, input.issue);
     const call = {
@@ -60,6 +66,7 @@ function mountOne(
       input: input.value,
     };
     if (endpoint.writes) return answerWrite(call, mountContext);
+    if (endpoint.changes) return answerChange(call, mountContext);
     return method === "get" && !neverCached.includes(name)
       ? answerRead(call, mountContext)
       : answerFresh(call, mountContext);
@@ -118,6 +125,15 @@ function replyKnown(c: Context, known: CachedReply, { media }: Endpoint): Respon
 async function answerFresh(call: Call, mountContext: MountContext): Promise<Response> {
   const { session } = call;
   const answer = await mountContext.deps.database.read(session.kitchen.id, async (stores) =>
+    call.work(await buildContext(stores, session, mountContext)),
+  );
+  return reply(call, answer);
+}
+
+/** What changes people carries no key: a change of the kitchen it is, one after the other, whole or not at all. */
+async function answerChange(call: Call, mountContext: MountContext): Promise<Response> {
+  const { session } = call;
+  const answer = await mountContext.deps.database.change(session.kitchen.id, async (stores) =>
     call.work(await buildContext(stores, session, mountContext)),
   );
   return reply(call, answer);

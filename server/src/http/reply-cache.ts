@@ -23,7 +23,10 @@ const worthCompressing = 1024;
 const gzipLevel = 5;
 
 export const replyCache = (): ReplyCache =>
-  new LRUCache({ maxSize: mostBytes, sizeCalculation: ({ body }, key) => Math.ceil(body.byteLength * 1.3) + key.length * 2 + 200 });
+  new LRUCache({
+    maxSize: mostBytes,
+    sizeCalculation: ({ body }, key) => Math.ceil(body.byteLength * 1.3) + key.length * 2 + 200,
+  });
 
 export function cachedReply(json: string): CachedReply {
   const body = new TextEncoder().encode(json);

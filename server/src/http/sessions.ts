@@ -1,17 +1,20 @@
 import type { Session } from "@apron/contract";
 import type { Context } from "hono";
+import { deviceOf } from "./device.ts";
 import { giveToken, newToken, readToken, sessionDays, tokenHash } from "./session-cookie.ts";
 import type { Deps } from "../context/request-context.ts";
 import type { MemberRecord, SessionRecord } from "../context/ports/kitchen.store.ts";
 
-const msPerDay = 24 * 60 * 60 * 1000;
+const msPerHour = 60 * 60 * 1000;
+const msPerDay = 24 * msPerHour;
 
 export const presentSession = (session: SessionRecord): Session => {
-  const { id, name, dialect, units, cup, currency, locale, timeZone, demo, settings } = session.kitchen;
+  const { id, name, dialect, units, cup, currency, locale, timeZone, demo, settings, deleteAfter } =
+    session.kitchen;
   return {
-    member: { id: session.memberId, name: session.memberName },
+    member: { id: session.memberId, name: session.memberName, role: session.role },
     kitchen: {
-      ...{ id, name, dialect, units, cup, currency, locale, timeZone, demo },
+      ...{ id, name, dialect, units, cup, currency, locale, timeZone, demo, deleteAfter },
       scale: settings.scale,
       ounces: settings.ounces ?? {},
       meanings: settings.meanings ?? {},
@@ -29,6 +32,9 @@ export async function openSession(
   const now = deps.now();
   const session = {
     tokenHash: tokenHash(token),
+    id: deps.newId(),
+    accountId: member.accountId,
+    device: deviceOf(c),
     memberId: member.id,
     kitchenId: member.kitchenId,
     expiresAt: new Date(now.getTime() + sessionDays * msPerDay),
@@ -44,5 +50,10 @@ export async function sessionOf(
   deps: Pick<Deps, "database" | "now" | "cookieName">,
 ): Promise<SessionRecord | undefined> {
   const token = readToken(c, deps);
-  return token === undefined ? undefined : deps.database.authStore.findSession(tokenHash(token), deps.now());
+  if (token === undefined) return undefined;
+  const { authStore } = deps.database;
+  const [hash, now] = [tokenHash(token), deps.now()];
+  const found = await authStore.findSession(hash, now);
+  if (found && now.getTime() - found.seenAt.getTime() > msPerHour) await authStore.seenSession(hash, now);
+  return found;
 }

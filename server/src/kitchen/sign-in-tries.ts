@@ -33,6 +33,13 @@ export async function countTry(c: Context, name: string, deps: Deps): Promise<nu
   return wait > 0 ? wait : authStore.beginSignIn(ofName(name), freeOfName, now);
 }
 
+/** Counts a code that was typed, right or wrong; seconds to be waited where there were too many, else 0. */
+export async function countCodeTry(c: Context, deps: Deps): Promise<number> {
+  const address = addressOf(c);
+  if (address === undefined) return 0;
+  return deps.database.authStore.beginSignIn(`code ${address}`, freeOfAddress, deps.now());
+}
+
 /** Signed in: what was mistyped before no longer counts. */
 export async function forgetTries(c: Context, name: string, deps: Deps): Promise<void> {
   const { authStore } = deps.database;

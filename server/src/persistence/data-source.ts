@@ -11,6 +11,7 @@ import { CookEvents1764800000000 } from "./migrations/1764800000000-cook-events.
 import { CookTimes1765000000000 } from "./migrations/1765000000000-cook-times.ts";
 import { PartsApart1765100000000 } from "./migrations/1765100000000-parts-apart.ts";
 import { SignInTries1765200000000 } from "./migrations/1765200000000-sign-in-tries.ts";
+import { SeveralCooks1765300000000 } from "./migrations/1765300000000-several-cooks.ts";
 import { BatchCourse1764900000000 } from "./migrations/1764900000000-batch-course.ts";
 import {
   BatchInputTable,
@@ -19,13 +20,14 @@ import {
   ContainerTable,
   WithdrawalTable,
 } from "./tables/batch.table.ts";
+import { IdempotencyRecordTable, KitchenTable, ScaleTable } from "./tables/kitchen.table.ts";
 import {
-  KitchenTable,
+  AccountTable,
+  InviteTable,
   MemberTable,
-  ScaleTable,
-  IdempotencyRecordTable,
+  SecurityEventTable,
   SessionTable,
-} from "./tables/kitchen.table.ts";
+} from "./tables/people.table.ts";
 import { BedTable } from "./tables/bed.table.ts";
 import { DressingWeighingTable, SpoilageTable } from "./tables/lesson.table.ts";
 import { EntryTable, LotTable } from "./tables/lot.table.ts";
@@ -38,8 +40,11 @@ import { TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/trim.tab
 
 const entities = [
   KitchenTable,
+  AccountTable,
   MemberTable,
   SessionTable,
+  InviteTable,
+  SecurityEventTable,
   IdempotencyRecordTable,
   ScaleTable,
   LotTable,
@@ -92,6 +97,7 @@ export const dataSourceFor = (
       CookTimes1765000000000,
       PartsApart1765100000000,
       SignInTries1765200000000,
+      SeveralCooks1765300000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

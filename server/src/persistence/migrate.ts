@@ -1,38 +1,37 @@
-import { createHmac } from "node:crypto";
 import { setTimeout } from "node:timers/promises";
 import type { DataSource } from "typeorm";
 import { dataSourceFor } from "./data-source.ts";
+import { giveRights, retireSharedRole, servingRole } from "./rights.ts";
 import { sqlState } from "../context/sql-state.ts";
 
-const appRole = "apron_app";
 /** Any fixed number: two processes starting together must not migrate at once. */
 const migrationLock = 7_240_611;
-
-/** The serving role's password follows from the owner's, so that every process derives the same one. */
-const appPassword = (ownerUrl: URL): string =>
-  createHmac("sha256", decodeURIComponent(ownerUrl.password) || "no password")
-    .update(appRole)
-    .digest("hex");
 
 /** The same database, as the role that cannot bypass row-level security. */
 export function appUrlFor(ownerUrl: string): string {
   const url = new URL(ownerUrl);
-  url.password = appPassword(url);
-  url.username = appRole;
+  const { name, password } = servingRole(ownerUrl);
+  url.password = password;
+  url.username = name;
   return url.href;
 }
 
 /**
- * Brings the schema up to date as the owner and sees to the serving role. Needs a user that may create roles.
+ * Brings the schema up to date as the owner and sees to the serving role and its rights. Needs a user that may create roles.
  * Safe to run from several processes at once.
  */
 export async function migrate(ownerUrl: string): Promise<void> {
   const owner = await dataSourceFor(ownerUrl, 2).initialize();
   const runner = owner.createQueryRunner();
+  const role = servingRole(ownerUrl);
   try {
     await runner.query("select pg_advisory_lock($1)", [migrationLock]);
-    await ensureAppRole(owner, appPassword(new URL(ownerUrl)));
+    await ensureRole(owner, role);
     await owner.runMigrations();
+    await owner.transaction(async (em) => {
+      await retireSharedRole(em);
+      await giveRights(em, role.name);
+    });
   } finally {
     await runner.query("select pg_advisory_unlock($1)", [migrationLock]);
     await runner.release();
@@ -48,13 +47,16 @@ const mostTries = 10;
  * Creates the serving role or gives it its password. Roles belong to the whole cluster, so the lock on this
  * database does not keep rivals out: whoever loses tries again and finds the role there.
  */
-async function ensureAppRole(owner: DataSource, password: string): Promise<void> {
+async function ensureRole(
+  owner: DataSource,
+  { name, password }: ReturnType<typeof servingRole>,
+): Promise<void> {
   for (let tries = 1; ; tries++) {
-    const found = await owner.query<unknown[]>("select from pg_roles where rolname = $1", [appRole]);
+    const found = await owner.query<unknown[]>("select from pg_roles where rolname = $1", [name]);
     const verb = found.length > 0 ? "alter" : "create";
     try {
       // A new role can neither bypass row security nor create anything unless told so; nothing here tells it so.
-      await owner.query(`${verb} role ${appRole} login password '${password}'`);
+      await owner.query(`${verb} role ${name} login password '${password}'`);
       return;
     } catch (error) {
       if (tries === mostTries || !rivalStates.includes(sqlState(error))) throw error;

@@ -6,6 +6,8 @@ import type { Database, Stores, WriteClaim } from "../context/stores.ts";
 import { enterKitchen } from "./enter-kitchen.ts";
 import { bedStoreOf } from "./stores/bed.store.ts";
 import { dressingWeighingStoreOf } from "./stores/dressing-weighing.store.ts";
+import { accountStoreOf } from "./stores/account.store.ts";
+import { peopleStoreOf } from "./stores/people.store.ts";
 import { planStoreOf } from "./stores/plan.store.ts";
 import { photoStoreOf } from "./stores/photo.store.ts";
 import { spoilageStoreOf } from "./stores/spoilage.store.ts";
@@ -44,6 +46,8 @@ const storesOf = (em: EntityManager, kitchenId: string, known?: KnownVersions): 
   dressingWeighings: dressingWeighingStoreOf(em, kitchenId),
   photos: photoStoreOf(em, kitchenId),
   plans: planStoreOf(em, kitchenId),
+  people: peopleStoreOf(em, kitchenId),
+  accounts: accountStoreOf(em),
 });
 
 /** Recipe versions kept in memory: some thousands of recipes, a few kilobytes each. */
@@ -53,33 +57,33 @@ export function databaseOf(source: DataSource): Database {
   const known: KnownVersions = new LRUCache({ max: mostKnownVersions });
   return {
     authStore: authStoreOf(source),
+    accounts: accountStoreOf(source),
     read: (kitchenId, work) =>
       source.transaction(async (em) => {
         await enterKitchen(em, kitchenId);
         return work(storesOf(em, kitchenId, known));
       }),
     write: (claim, work) => write(source, claim, work),
+    change: (kitchenId, work) =>
+      wholeOrNotAtAll(source, kitchenId, async (em) => {
+        await takeTurn(em, kitchenId);
+        return work(storesOf(em, kitchenId));
+      }),
     close: () => source.destroy(),
   };
 }
 
-async function write<Value>(
+/** A transaction of one kitchen that leaves nothing behind where its work is refused. */
+async function wholeOrNotAtAll<Value>(
   source: DataSource,
-  claim: WriteClaim,
-  work: (stores: Stores) => Promise<Result<Value, Refusal>>,
+  kitchenId: string,
+  work: (em: EntityManager) => Promise<Result<Value, Refusal>>,
 ): Promise<Result<Value, Refusal>> {
   try {
     return await source.transaction(async (em) => {
-      await enterKitchen(em, claim.kitchenId);
-      const served = await claimIdempotencyKey<Value>(em, claim);
-      if (served) return served;
-      const answer = await work(storesOf(em, claim.kitchenId));
+      await enterKitchen(em, kitchenId);
+      const answer = await work(em);
       if (!answer.ok) throw new RolledBack(answer);
-      await em.query("update idempotency_record set reply = $3::jsonb where kitchen_id = $1 and key = $2", [
-        claim.kitchenId,
-        claim.key,
-        JSON.stringify(answer.value),
-      ]);
       return answer;
     });
   } catch (error) {
@@ -90,15 +94,35 @@ async function write<Value>(
   }
 }
 
-/**
- * Takes the kitchen's turn and the request's key. The row lock on the kitchen makes its writes happen one
- * after another, so two tablets never spend the same kale; a key already served gives its first answer again.
- */
+const write = <Value>(
+  source: DataSource,
+  claim: WriteClaim,
+  work: (stores: Stores) => Promise<Result<Value, Refusal>>,
+): Promise<Result<Value, Refusal>> =>
+  wholeOrNotAtAll(source, claim.kitchenId, async (em) => {
+    const served = await claimIdempotencyKey<Value>(em, claim);
+    if (served) return served;
+    const answer = await work(storesOf(em, claim.kitchenId));
+    if (answer.ok)
+      await em.query("update idempotency_record set reply = $3::jsonb where kitchen_id = $1 and key = $2", [
+        claim.kitchenId,
+        claim.key,
+        JSON.stringify(answer.value),
+      ]);
+    return answer;
+  });
+
+/** The row lock on the kitchen makes its writes happen one after another, so two tablets never spend the same kale. */
+async function takeTurn(em: EntityManager, kitchenId: string): Promise<void> {
+  await em.query("update kitchen set revision = revision + 1 where id = $1", [kitchenId]);
+}
+
+/** Takes the kitchen's turn and the request's key; a key already served gives its first answer again. */
 async function claimIdempotencyKey<Value>(
   em: EntityManager,
   claim: WriteClaim,
 ): Promise<Result<Value, Refusal> | undefined> {
-  await em.query("update kitchen set revision = revision + 1 where id = $1", [claim.kitchenId]);
+  await takeTurn(em, claim.kitchenId);
   const [earlier] = await em.query<{ fingerprint: string; reply: Value }[]>(
     "select fingerprint, reply from idempotency_record where kitchen_id = $1 and key = $2",
     [claim.kitchenId, claim.key],

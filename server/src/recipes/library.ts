@@ -50,10 +50,7 @@ export async function expandedFormula(
 }
 
 /** Recipes that it is a part of, and that could not be put together any more if it became this: the name of the first. */
-export async function spoiltBy(
-  formula: Formula,
-  context: RequestContext,
-): Promise<string | undefined> {
+export async function spoiltBy(formula: Formula, context: RequestContext): Promise<string | undefined> {
   const before = formulasById(await context.stores.recipes.all());
   const after = new Map(before).set(formula.id, formula);
   const whole = (one: Formula, among: ReadonlyMap<string, Formula>) =>

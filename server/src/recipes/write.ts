@@ -20,8 +20,7 @@ async function validated(formula: Formula, context: RequestContext): Promise<Ans
   }
   const whole = await expandedFormula(formula, context);
   const spoilt = whole.ok ? await spoiltBy(formula, context) : undefined;
-  if (spoilt)
-    return refuse({ status: 422, code: "part-of-too-much", measurements: { recipe: spoilt } });
+  if (spoilt) return refuse({ status: 422, code: "part-of-too-much", measurements: { recipe: spoilt } });
   if (whole.ok) return accept(formula);
   const line = formula.lines.findIndex((one) => one.recipe !== null);
   return refuseWith(whole.issue, lineField(line));

@@ -37,4 +37,5 @@ export function threadPool(file: string, patienceMs = longestMs): ThreadPool {
 
 /** A thread that was stopped by the clock, or that took all the memory it may have. */
 const isOverLimit = (error: unknown): boolean =>
-  error instanceof Error && (error.name === "AbortError" || String(error).includes("ERR_WORKER_OUT_OF_MEMORY"));
+  error instanceof Error &&
+  (error.name === "AbortError" || String(error).includes("ERR_WORKER_OUT_OF_MEMORY"));

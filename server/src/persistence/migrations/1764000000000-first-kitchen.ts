@@ -273,22 +273,11 @@ const policies = [
   ),
 ].join("\n");
 
-const grants = `
-grant select, insert on all tables in schema public to apron_app;
-grant update (name, dialect, units, cup, currency, settings, revision) on kitchen to apron_app;
-grant update on scale, recipe to apron_app;
-grant update (reply) on served_request to apron_app;
-grant update (place, note, spoils_on) on lot to apron_app;
-grant delete on session to apron_app;
-grant usage on all sequences in schema public to apron_app;
-grant execute on all functions in schema public to apron_app;
-`;
-
 export class FirstKitchen1764000000000 implements MigrationInterface {
   name = "FirstKitchen1764000000000";
 
   async up(runner: QueryRunner): Promise<void> {
-    for (const sql of [tables, ledger, doors, policies, grants]) await runner.query(sql);
+    for (const sql of [tables, ledger, doors, policies]) await runner.query(sql);
   }
 
   async down(runner: QueryRunner): Promise<void> {

@@ -4,7 +4,6 @@ const kitchens = `
 alter table kitchen
   add column locale text not null default 'en-GB',
   add column catalogue_revision bigint not null default 0;
-grant update (locale, catalogue_revision) on kitchen to apron_app;
 `;
 
 const beds = `
@@ -36,7 +35,6 @@ create index lot_by_source on lot (kitchen_id, source_kind, spoils_on, id) where
 create index lot_of_intake on lot (intake_id) where intake_id is not null;
 create index lot_of_parent on lot (parent_lot_id) where parent_lot_id is not null;
 create index lot_of_bed on lot (bed_id, since) where bed_id is not null;
-grant update (label, moved, refreshed, best_before) on lot to apron_app;
 alter table entry add column undoes uuid constraint entry_undone_once unique references entry (id);
 create index entry_gone_off on entry (kitchen_id, at) where kind = 'spoiled';
 `;
@@ -107,15 +105,9 @@ const newTables = ["bed", "trim_withdrawal", "own_ingredient", "own_figure"];
 const policies = newTables
   .map(
     (table) => `alter table ${table} enable row level security;
-   create policy own_kitchen on ${table} using (kitchen_id = ${current}) with check (kitchen_id = ${current});
-   grant select, insert on ${table} to apron_app;`,
+   create policy own_kitchen on ${table} using (kitchen_id = ${current}) with check (kitchen_id = ${current});`,
   )
   .join("\n");
-
-const grants = `
-grant update (name, state, next_on, next_g) on bed to apron_app;
-grant update, delete on own_ingredient, own_figure to apron_app;
-`;
 
 export class BasketAndTrim1764100000000 implements MigrationInterface {
   name = "BasketAndTrim1764100000000";
@@ -130,7 +122,6 @@ export class BasketAndTrim1764100000000 implements MigrationInterface {
       figures,
       scale,
       policies,
-      grants,
     ];
     for (const sql of steps) await runner.query(sql);
   }

@@ -87,7 +87,6 @@ export class RecipesInFull1764200000000 implements MigrationInterface {
       add column member_id uuid references member (id),
       add column note text not null default ''`);
     await runner.query("alter table recipe add column away boolean not null default false");
-    await runner.query("grant update (away) on recipe to apron_app");
     await runner.query(`create index batch_of_recipe on batch (kitchen_id, recipe_id, made_at)`);
     await rewrite(runner, inFull);
   }

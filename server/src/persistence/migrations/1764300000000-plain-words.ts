@@ -65,10 +65,6 @@ create table recipe_photo (
   constraint recipe_photo_of_recipe foreign key (kitchen_id, recipe_id) references recipe (kitchen_id, id),
   constraint recipe_photo_small check (length(bytes) <= 600000)
 );
-grant select, insert on dressing_weighing, spoilage, recipe_photo to apron_app;
-grant delete on spoilage, recipe_photo to apron_app;
-grant update on recipe_photo to apron_app;
-grant usage on all sequences in schema public to apron_app;
 `;
 
 const policies = ["dressing_weighing", "spoilage", "recipe_photo"]
@@ -112,7 +108,6 @@ update kitchen k set settings = (settings - 'eaters' - 'scale') || jsonb_build_o
 
 const zones = `
 alter table kitchen add column time_zone text not null default 'UTC';
-grant update (time_zone) on kitchen to apron_app;
 `;
 
 /** The demo kitchen is a place to look around in: it does not count as having set up one's own. */

@@ -8,9 +8,6 @@ import { rewriteFormulas } from "./rewrite-formulas.ts";
 const columns = `
 alter table lot add column part text, add column useful boolean not null default true, add column piece_g numeric(12,3);
 alter table kitchen add column dates_version integer not null default 0;
-grant update (dates_version) on kitchen to apron_app;
-grant update (use_by, use_by_limit, reason, source, practice_from, practice_to, must_never, thaw_days) on container
-  to apron_app;
 `;
 
 /** By-products said what they are good for after their name ("stems: stock"); compost and silence were no use. */
@@ -37,7 +34,6 @@ const kitchensToDate = `
 create function kitchens_dated_before(version integer) returns setof jsonb language sql stable security definer
   set search_path = pg_catalog, public as
   $$ select to_jsonb(k) from kitchen k where k.dates_version < version order by k.id $$;
-grant execute on function kitchens_dated_before(integer) to apron_app;
 `;
 
 /** By-products are food of their own, lots know their pieces, and dates follow when the rules get stricter. */
@@ -56,7 +52,6 @@ export class PartsAndPieces1764600000000 implements MigrationInterface {
     await runner.query(`
       drop function kitchens_dated_before(integer);
       alter table kitchen drop column dates_version;
-      alter table lot drop column part, drop column useful, drop column piece_g;
-      revoke update on container from apron_app`);
+      alter table lot drop column part, drop column useful, drop column piece_g`);
   }
 }

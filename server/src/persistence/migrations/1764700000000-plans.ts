@@ -13,7 +13,6 @@ create table plan (
   constraint plan_begins_before_table check (start_at <= table_at)
 );
 create index plan_of_kitchen on plan (kitchen_id, table_at);
-grant select, insert, update, delete on plan to apron_app;
 alter table plan enable row level security;
 create policy own_kitchen on plan using (kitchen_id = ${current}) with check (kitchen_id = ${current});
 `;

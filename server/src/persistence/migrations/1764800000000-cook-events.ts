@@ -13,8 +13,6 @@ create table cook_event (
   body jsonb not null
 );
 create index cook_event_of_plan on cook_event (plan_id, seq);
-grant select, insert on cook_event to apron_app;
-grant usage on sequence cook_event_seq_seq to apron_app;
 alter table cook_event enable row level security;
 create policy own_kitchen on cook_event using (kitchen_id = ${current}) with check (kitchen_id = ${current});
 `;

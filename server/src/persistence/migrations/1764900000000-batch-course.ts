@@ -10,7 +10,6 @@ alter table batch
   add column plan_dish text,
   add column changes jsonb not null default '{"swaps": [], "joined": [], "leftOut": []}',
   add column undone_at timestamptz;
-grant update (note, next_time, undone_at) on batch to apron_app;
 create index batch_made on batch (kitchen_id, made_at);
 alter table container add column is_plain boolean not null default false;
 create index container_of_batch on container (batch_id);
@@ -28,7 +27,6 @@ create table batch_photo (
   constraint batch_photo_pk primary key (kitchen_id, batch_id),
   constraint batch_photo_small check (length(bytes) <= 600000)
 );
-grant select, insert, delete, update on batch_photo to apron_app;
 alter table batch_photo enable row level security;
 create policy own_kitchen on batch_photo using (kitchen_id = ${current}) with check (kitchen_id = ${current});
 `;

@@ -14,7 +14,6 @@ create table cook_time (
   constraint cook_time_positive check (minutes > 0)
 );
 create index cook_time_of_kitchen on cook_time (kitchen_id, at);
-grant select, insert, update, delete on cook_time to apron_app;
 alter table cook_time enable row level security;
 create policy own_kitchen on cook_time using (kitchen_id = ${current}) with check (kitchen_id = ${current});
 `;

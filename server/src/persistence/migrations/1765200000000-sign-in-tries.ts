@@ -30,8 +30,6 @@ end $$;
 create function forget_sign_in_tries(wanted text) returns void language sql security definer
   set search_path = pg_catalog, public as $$ delete from sign_in_try where subject = wanted $$;
 revoke execute on all functions in schema public from public;
-grant execute on function any_kitchen, find_member, find_demo_member, find_session, kitchens_dated_before,
-  begin_sign_in, forget_sign_in_tries to apron_app;
 `;
 
 export class SignInTries1765200000000 implements MigrationInterface {

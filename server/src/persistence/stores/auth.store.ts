@@ -1,44 +1,61 @@
 import { setTimeout } from "node:timers/promises";
-import type { DataSource, EntityManager } from "typeorm";
+import type { DataSource } from "typeorm";
 import type {
   AuthStore,
+  FoundSession,
   KitchenRecord,
   MemberRecord,
-  NewMember,
   NewSession,
-  SessionRecord,
 } from "../../context/ports/kitchen.store.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
-import { KitchenTable, MemberTable, SessionTable } from "../tables/kitchen.table.ts";
+import { nameKey } from "../name-key.ts";
+import { SecurityEventTable, SessionTable } from "../tables/people.table.ts";
+import { insertKitchen } from "./insert-kitchen.ts";
 
-type MemberFound = { id: string; kitchen_id: string; name: string; password_hash: string };
-type KitchenFound = Omit<KitchenRecord, "catalogueRevision" | "timeZone"> & {
+type MemberFound = { id: string; kitchen_id: string; name: string; account_id: string };
+type KitchenFound = Omit<KitchenRecord, "catalogueRevision" | "timeZone" | "deleteAfter"> & {
   readonly catalogue_revision: number;
   readonly time_zone: string;
   readonly dates_version: number;
+  readonly delete_after: string | null;
 };
-type SessionFound = { member_id: string; member_name: string; kitchen: KitchenFound };
+type SessionFound = {
+  id: string;
+  account_id: string | null;
+  member_id: string;
+  member_name: string;
+  role: FoundSession["role"];
+  seen_at: Date;
+  kitchen: KitchenFound;
+};
 
 const kitchenOf = (row: KitchenFound): KitchenRecord => {
   const {
     catalogue_revision: catalogueRevision,
     time_zone: timeZone,
+    delete_after: deleteAfter,
     dates_version: _dated,
     ...kitchen
   } = row;
-  return { ...kitchen, catalogueRevision, timeZone };
+  const goes = deleteAfter === null ? null : new Date(deleteAfter).toISOString();
+  return { ...kitchen, catalogueRevision, timeZone, deleteAfter: goes };
 };
 
-const sessionOf = ({ member_id, member_name, kitchen }: SessionFound): SessionRecord => ({
-  memberId: member_id,
-  memberName: member_name,
-  kitchen: kitchenOf(kitchen),
+const sessionOf = (row: SessionFound): FoundSession => ({
+  id: row.id,
+  accountId: row.account_id ?? "",
+  memberId: row.member_id,
+  memberName: row.member_name,
+  role: row.role,
+  seenAt: row.seen_at,
+  kitchen: kitchenOf(row.kitchen),
 });
 
 const memberOf = (row: MemberFound): MemberRecord => ({
   id: row.id,
   kitchenId: row.kitchen_id,
   name: row.name,
+  accountId: row.account_id,
 });
 
 /** Who asks for its health wants an answer within a second, whatever the database does. */
@@ -47,11 +64,7 @@ const patienceMs = 800;
 /** Any fixed number: two set-ups at once open one kitchen. */
 const firstKitchenLock = 7_240_612;
 
-/** Names sign in whatever their case. */
-const nameKey = (name: string): string => name.trim().toLowerCase();
-
-type Questions =
-  "answers" | "anyKitchen" | "kitchensDatedBefore" | "findMember" | "findDemoMember" | "findSession";
+type Questions = "answers" | "anyKitchen" | "kitchensDatedBefore" | "findDemoMember" | "findSession";
 
 /** What is asked before a kitchen is entered: each a narrow question that the database's owner answers. */
 const questionsOf = (source: DataSource): Pick<AuthStore, Questions> => ({
@@ -72,10 +85,6 @@ const questionsOf = (source: DataSource): Pick<AuthStore, Questions> => ({
       [version],
     );
     return rows.map((row) => kitchenOf(row.kitchen));
-  },
-  findMember: async (name) => {
-    const [row] = await source.query<MemberFound[]>("select * from find_member($1)", [nameKey(name)]);
-    return row && { ...memberOf(row), passwordHash: row.password_hash };
   },
   findDemoMember: async () => {
     const [row] = await source.query<MemberFound[]>("select * from find_demo_member()");
@@ -99,6 +108,9 @@ export const authStoreOf = (source: DataSource): AuthStore => ({
     await source.query("select forget_sign_in_tries($1)", [subject]);
   },
   openSession: (session, at) => openSession(source, session, at),
+  seenSession: async (tokenHash, at) => {
+    await source.query("select seen_session($1, $2)", [tokenHash, at]);
+  },
   closeSession: (kitchenId, tokenHash) =>
     source.transaction(async (em) => {
       await enterKitchen(em, kitchenId);
@@ -109,34 +121,31 @@ export const authStoreOf = (source: DataSource): AuthStore => ({
       await em.query("select pg_advisory_xact_lock($1)", [firstKitchenLock]);
       const [row] = await em.query<{ any: boolean }[]>("select any_kitchen() as any");
       if (row?.any) return "already-set-up" as const;
-      const taken = await em.query<unknown[]>("select * from find_member($1)", [nameKey(member.name)]);
+      const taken = await em.query<unknown[]>("select * from find_account($1)", [nameKey(member.name)]);
       if (taken.length > 0) return "name-taken" as const;
       await insertKitchen(em, kitchen, [member]);
       return "created" as const;
     }),
   createKitchen: (kitchen, members) => source.transaction((em) => insertKitchen(em, kitchen, members)),
+  deleteDueKitchens: async (at) => {
+    const [row] = await source.query<{ deleted: number }[]>("select delete_due_kitchens($1) as deleted", [
+      at,
+    ]);
+    return row?.deleted ?? 0;
+  },
+  note: (kitchenId, event) =>
+    source.transaction(async (em) => {
+      await enterKitchen(em, kitchenId);
+      await em.insert(SecurityEventTable, { ...event, kitchenId });
+    }),
+  prune: async (at) => {
+    await source.query("select prune($1)", [at]);
+  },
 });
 
 const openSession = (source: DataSource, session: NewSession, at: Date): Promise<void> =>
   source.transaction(async (em) => {
     await enterKitchen(em, session.kitchenId);
     await em.query("delete from session where expires_at < $1", [at]);
-    await em.insert(SessionTable, { ...session });
+    await em.insert(SessionTable, { ...session, openedAt: at, seenAt: at });
   });
-
-async function insertKitchen(
-  em: EntityManager,
-  kitchen: KitchenRecord,
-  members: readonly NewMember[],
-): Promise<void> {
-  await enterKitchen(em, kitchen.id);
-  await em.insert(KitchenTable, {
-    ...kitchen,
-    revision: String(kitchen.revision),
-    catalogueRevision: String(kitchen.catalogueRevision),
-  });
-  await em.insert(
-    MemberTable,
-    members.map((member) => ({ ...member, nameKey: nameKey(member.name) })),
-  );
-}

@@ -17,7 +17,7 @@ import {
   type BatchRow,
   type ContainerRow,
 } from "../tables/batch.table.ts";
-import { MemberTable } from "../tables/kitchen.table.ts";
+import { MemberTable } from "../tables/people.table.ts";
 
 const storedOf = (row: ContainerRow, batch: BatchRow): StoredContainer => ({
   id: row.id,

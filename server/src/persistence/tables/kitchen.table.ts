@@ -16,6 +16,7 @@ export type KitchenRow = {
   catalogueRevision: string;
   timeZone: string;
   datesVersion: number;
+  deleteAfter: Date | null;
 };
 
 export const KitchenTable = new EntitySchema<KitchenRow>({
@@ -34,40 +35,7 @@ export const KitchenTable = new EntitySchema<KitchenRow>({
     catalogueRevision: named("catalogue_revision", { type: "bigint", default: "0" }),
     timeZone: named("time_zone", { type: "text", default: "UTC" }),
     datesVersion: named("dates_version", { type: "integer", default: 0 }),
-  },
-});
-
-export type MemberRow = {
-  id: string;
-  kitchenId: string;
-  name: string;
-  nameKey: string;
-  passwordHash: string;
-  createdAt: Date;
-};
-
-export const MemberTable = new EntitySchema<MemberRow>({
-  name: "member",
-  columns: {
-    id: key(uuid),
-    kitchenId: named("kitchen_id", uuid),
-    name: text,
-    nameKey: named("name_key", text),
-    passwordHash: named("password_hash", text),
-    createdAt: named("created_at", instant),
-  },
-  uniques: [{ name: "member_name_key_is_unique", columns: ["nameKey"] }],
-});
-
-export type SessionRow = { tokenHash: string; memberId: string; kitchenId: string; expiresAt: Date };
-
-export const SessionTable = new EntitySchema<SessionRow>({
-  name: "session",
-  columns: {
-    tokenHash: named("token_hash", key(text)),
-    memberId: named("member_id", uuid),
-    kitchenId: named("kitchen_id", uuid),
-    expiresAt: named("expires_at", instant),
+    deleteAfter: named("delete_after", optional(instant)),
   },
 });
 
@@ -88,6 +56,7 @@ export const IdempotencyRecordTable = new EntitySchema<IdempotencyRecordRow>({
     reply: optional({ type: "jsonb" }),
     at: instant,
   },
+  indices: [{ name: "idempotency_record_at", columns: ["at"] }],
 });
 
 export type ScaleRow = {

@@ -1,0 +1,35 @@
+import { accept } from "@apron/core/measure";
+import type { RequestContext, UseCase } from "../context/request-context.ts";
+
+/** What happened to who may do what. */
+export type SecurityEventKind =
+  | "joined"
+  | "left"
+  | "removed"
+  | "role-changed"
+  | "invited"
+  | "invite-ended"
+  | "password-changed"
+  | "password-reset-offered"
+  | "password-reset"
+  | "signed-in"
+  | "sign-in-failed"
+  | "sessions-ended"
+  | "kitchen-to-be-deleted"
+  | "kitchen-kept"
+  | "taken-along"
+  | "brought-in";
+
+/** Writes it down in the kitchen it concerns. */
+export const note = (
+  kind: SecurityEventKind,
+  whom: string,
+  { stores, session, newId, now }: Pick<RequestContext, "stores" | "session" | "newId" | "now">,
+): Promise<void> => stores.people.note({ id: newId(), at: now, kind, who: session.memberName, whom });
+
+const mostShown = 200;
+
+export const listSecurityEvents: UseCase<"listSecurityEvents"> = async (_input, { stores }) => {
+  const events = await stores.people.events(mostShown);
+  return accept({ events: events.map((event) => ({ ...event, at: event.at.toISOString() })) });
+};

@@ -1,0 +1,2 @@
+/** Names sign in whatever their case. */
+export const nameKey = (name: string): string => name.trim().toLowerCase();
