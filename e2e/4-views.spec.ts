@@ -13,9 +13,12 @@ const violationsOf = async (page: Page, rules?: readonly string[]): Promise<stri
   return violations.flatMap((v) => v.nodes.map((node) => `${v.id}: ${node.target.join(" ")}`));
 };
 
-test("no axe violations on the page to sign in on", async ({ page }) => {
+test("no axe violations on the pages before one is signed in", async ({ page }) => {
   await page.goto("/sign-in");
   await expect(page.getByTestId("sign-in-demo")).toBeVisible();
+  expect(await violationsOf(page)).toEqual([]);
+  await page.goto("/join");
+  await expect(page.locator("#join-code")).toBeVisible();
   expect(await violationsOf(page)).toEqual([]);
 });
 

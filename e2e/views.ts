@@ -33,6 +33,8 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     ["/handbook", of("own-ingredient")],
     ["/handbook/chard", of("figures-trim")],
     ["/kitchen", of("kitchen-example")],
+    ["/kitchen/cooks", of("members")],
+    ["/kitchen/account", of("sessions")],
     ["/recipes", `${of("recipe-list")} article`],
     ["/recipes/lovage-green-sauce", of("substitutes")],
     ["/recipes/leek-and-plum-plate/plate", of("salt-budget")],

@@ -185,6 +185,24 @@ const routes: RouteRecordRaw[] = [
     component: () => import("../kitchen/KitchenPage.vue"),
     meta: { title: "Kitchen settings" },
   },
+  {
+    path: "/kitchen/cooks",
+    name: "cooks",
+    component: () => import("../kitchen/CooksPage.vue"),
+    meta: { title: "Cooks" },
+  },
+  {
+    path: "/kitchen/account",
+    name: "account",
+    component: () => import("../kitchen/AccountPage.vue"),
+    meta: { title: "Your account" },
+  },
+  {
+    path: "/join",
+    name: "join",
+    component: () => import("../kitchen/JoinPage.vue"),
+    meta: { title: "Join a kitchen", open: true },
+  },
   { path: "/:rest(.*)*", redirect: "/" },
 ];
 

@@ -234,6 +234,17 @@ export const apronPreset = definePreset(themeParts, {
               hoverBorderColor: "{brass.700}",
               activeBorderColor: "{brass.800}",
             },
+            danger: {
+              background: "{tomato.700}",
+              hoverBackground: "{tomato.800}",
+              activeBackground: "{tomato.900}",
+              borderColor: "{tomato.700}",
+              hoverBorderColor: "{tomato.800}",
+              activeBorderColor: "{tomato.900}",
+            },
+          },
+          text: {
+            danger: { color: "{tomato.700}", hoverBackground: "{tomato.50}", activeBackground: "{tomato.100}" },
           },
         },
         dark: {
@@ -249,6 +260,9 @@ export const apronPreset = definePreset(themeParts, {
               hoverColor: "{linen.50}",
               activeColor: "{linen.50}",
             },
+          },
+          text: {
+            danger: { color: "{tomato.300}", hoverBackground: "{tomato.950}", activeBackground: "{tomato.900}" },
           },
         },
       },

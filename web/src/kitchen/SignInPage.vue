@@ -50,6 +50,7 @@ function enter(): void {
           <p class="soft small">It takes a minute, and everything can be changed later.</p>
         </div>
         <SignInForm :demo-cook="start?.demoCook ?? null" @opened="enter" />
+        <p class="small"><RouterLink to="/join">I have an invitation code</RouterLink></p>
       </template>
     </section>
   </main>

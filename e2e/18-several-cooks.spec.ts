@@ -1,0 +1,127 @@
+import type { Browser, Page } from "@playwright/test";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "18-several-cooks", startsEmpty: true });
+test.describe.configure({ mode: "serial" });
+
+const password = "thyme and beetroot";
+const today = (page: Page) => page.locator('[data-page="today"] h1');
+
+async function signIn(page: Page, name: string, secret = password): Promise<void> {
+  await page.goto("/sign-in");
+  await page.locator("#name").fill(name);
+  await page.locator("#password").fill(secret);
+  await page.getByTestId("sign-in").click();
+  await expect(today(page)).toBeVisible();
+}
+
+/** A tablet of somebody else's: it shares nothing with this one. */
+async function tablet(browser: Browser, baseURL: string | undefined): Promise<Page> {
+  return (await browser.newContext({ baseURL })).newPage();
+}
+
+test("an owner invites a cook by a code, who joins on their own tablet; what one does the other sees", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  const setUp = { kitchen: "Hazel Row", name: "Perrin", password };
+  expect((await page.request.post("/api/set-up", { data: setUp })).status()).toBe(201);
+  await page.goto("/kitchen/cooks");
+  await page.getByTestId("invite").click();
+  const code = await page.getByTestId("code").innerText();
+
+  const other = await tablet(browser, baseURL);
+  await other.goto("/sign-in");
+  await other.getByRole("link", { name: "I have an invitation code" }).click();
+  await other.locator("#join-code").fill("AAAAA-AAAAA");
+  await other.getByTestId("send").click();
+  await expect(other.locator("#join-code-problem")).toContainText("This code doesn't work");
+  await other.locator("#join-code").fill(code.toLowerCase());
+  await other.getByTestId("send").click();
+  await expect(other.getByRole("heading", { name: "Join Hazel Row" })).toBeVisible();
+  await other.locator("#join-name").fill("perrin");
+  await other.locator("#join-password").fill(password);
+  await other.getByTestId("send").click();
+  await expect(other.locator("#join-name-problem")).toContainText("already taken");
+  await other.locator("#join-name").fill("Ottilie");
+  await other.getByTestId("send").click();
+  await expect(today(other)).toBeVisible();
+  await other.goto("/kitchen/cooks");
+  await expect(other.getByTestId("member-Perrin")).toBeVisible();
+  await expect(other.getByTestId("invites")).toBeHidden();
+
+  await page.reload();
+  await expect(page.getByTestId("member-Ottilie")).toContainText("Cook");
+  await expect(page.getByTestId("security-events")).toContainText("Ottilie joined.");
+  await other.context().close();
+});
+
+test("a forgotten password is set anew by a code, and the old one opens nothing", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, "Perrin");
+  await page.goto("/kitchen/cooks");
+  await page.getByRole("button", { name: "Reset Ottilie's password" }).click();
+  const code = await page.getByTestId("code").innerText();
+  const other = await tablet(browser, baseURL);
+  await other.goto(`/join#${code}`);
+  await expect(other.getByRole("heading", { name: "New password for Ottilie" })).toBeVisible();
+  await other.locator("#join-password").fill("password1");
+  await other.getByTestId("send").click();
+  await expect(other.locator("#join-password-problem")).toContainText("Many people use this password");
+  await other.locator("#join-password").fill("parsnips at dawn");
+  await other.getByTestId("send").click();
+  await expect(today(other)).toBeVisible();
+  const old = await page.request.post("/api/session", { data: { name: "Ottilie", password } });
+  expect(old.status()).toBe(401);
+  await other.context().close();
+});
+
+test("one person has two kitchens, goes from one to the other, and deletes one with its name typed", async ({
+  page,
+}) => {
+  await signIn(page, "Ottilie", "parsnips at dawn");
+  await page.goto("/kitchen/account");
+  await page.getByRole("button", { name: "Set up another kitchen" }).click();
+  await page.locator("#another-kitchen").fill("Market stall");
+  await page.getByRole("button", { name: "Set up", exact: true }).click();
+  await expect(today(page)).toBeVisible();
+  await expect(page.getByTestId("stations")).toContainText("Market stall");
+
+  await page.goto("/kitchen");
+  const deleting = page.getByTestId("delete-kitchen");
+  await deleting.getByRole("button", { name: "Delete the kitchen" }).click();
+  await page.locator("#delete-kitchen-name").fill("Market");
+  await deleting.getByTestId("send").click();
+  await expect(page.locator("#delete-kitchen-name-problem")).toContainText("Type the name exactly");
+  await page.locator("#delete-kitchen-name").fill("Market stall");
+  await deleting.getByTestId("send").click();
+  await expect(deleting).toContainText("will be deleted on");
+  await page.getByTestId("keep-kitchen").click();
+  await expect(deleting.getByRole("button", { name: "Delete the kitchen" })).toBeVisible();
+
+  await page.goto("/kitchen/account");
+  await page.getByRole("button", { name: "Go to Hazel Row" }).click();
+  await expect(today(page)).toBeVisible();
+  await expect(page.getByTestId("stations")).toContainText("Hazel Row");
+});
+
+test("whoever is removed is signed out on their tablet, and nothing they typed is thrown away", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, "Perrin");
+  const other = await tablet(browser, baseURL);
+  await signIn(other, "Ottilie", "parsnips at dawn");
+  await page.goto("/kitchen/cooks");
+  await page.getByRole("button", { name: "Remove Ottilie" }).click();
+  await page.getByRole("alertdialog").getByRole("button", { name: "Remove" }).click();
+  await expect(page.getByText("No longer cook here: Ottilie.")).toBeVisible();
+  await other.goto("/basket");
+  await expect(other.getByRole("heading", { name: "Sign in" })).toBeVisible();
+  await other.context().close();
+});
