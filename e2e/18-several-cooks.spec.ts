@@ -1,4 +1,5 @@
 import type { Browser, Page } from "@playwright/test";
+import { logLot } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
 
 test.use({ ofFile: "18-several-cooks", startsEmpty: true });
@@ -123,5 +124,32 @@ test("whoever is removed is signed out on their tablet, and nothing they typed i
   await expect(page.getByText("No longer cook here: Ottilie.")).toBeVisible();
   await other.goto("/basket");
   await expect(other.getByRole("heading", { name: "Sign in" })).toBeVisible();
+  await other.context().close();
+});
+
+test("what another tablet writes shows here without a reload, with a mark of who did it where", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, "Perrin");
+  const made = await page.request.post("/api/invites", { data: { role: "cook" } });
+  const { code } = (await made.json()) as { code: string };
+  const other = await tablet(browser, baseURL);
+  const as = { kind: "new", name: "Juno", password };
+  expect((await other.request.post("/api/invites/accept", { data: { code, as } })).status()).toBe(201);
+  await other.goto("/");
+  await page.goto("/larder");
+  await expect(page.getByText("Nothing stored yet").first()).toBeVisible();
+  await expect(page.locator("#work")).toBeVisible();
+
+  await logLot(other, "chard", "430");
+  const basket = page.getByTestId("stations").getByRole("link", { name: /Basket/ });
+  await expect(basket).toContainText("changed by Juno");
+  await basket.click();
+  await expect(page.getByText("430 g").first()).toBeVisible();
+  await expect(basket).not.toContainText("changed by");
+  await logLot(other, "kale", "215");
+  await expect(page.getByText("215 g").first()).toBeVisible();
   await other.context().close();
 });

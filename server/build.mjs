@@ -6,7 +6,12 @@ const external = Object.keys(dependencies).filter((name) => !name.startsWith("@a
 
 await build({
   absWorkingDir: new URL(".", import.meta.url).pathname,
-  entryPoints: { main: "src/main.ts", worker: "src/workers/worker.ts", bench: "bench/bench.ts", "load-worker": "bench/load-worker.ts" },
+  entryPoints: {
+    main: "src/main.ts",
+    worker: "src/workers/worker.ts",
+    bench: "bench/bench.ts",
+    "load-worker": "bench/load-worker.ts",
+  },
   outdir: "dist",
   bundle: true,
   format: "esm",

@@ -11,6 +11,7 @@ import { seedDemo } from "../src/demo/seed.ts";
 import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
+import { newsOf } from "../src/persistence/news.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";
 import { median, type Load, type LoadOrder } from "./load.ts";
 import { seedManyLots } from "./many-lots.ts";
@@ -58,6 +59,7 @@ async function main(): Promise<void> {
     catalogue: referenceCatalogue,
     priceBoard: simulatedPriceBoard,
     workers: workersHere,
+    news: newsOf(appUrlFor(ownerUrl), () => undefined),
     now: () => new Date(),
     newId: () => randomUUID(),
     log: (event, facts) => process.stderr.write(`${event} ${JSON.stringify(facts)}\n`),

@@ -12,10 +12,12 @@ import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { finishDemo, seedDemo } from "./demo/seed.ts";
 import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
 import type { Deps } from "./context/request-context.ts";
+import { keepHouseEveryHour } from "./kitchen/housekeeping.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
 import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
 import { appUrlFor, migrate } from "./persistence/migrate.ts";
 import { threadPool } from "./workers/thread-pool.ts";
+import { newsOf } from "./persistence/news.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";
 
 const portText = process.env["PORT"] ?? "4310";
@@ -43,11 +45,14 @@ async function main(): Promise<void> {
   if (!ownerUrl) giveUp("DATABASE_URL is not set. Start the program with npm start.");
   if (!/^\d{1,5}$/.test(portText) || port > 65_535)
     giveUp(`PORT is "${portText}": it has to be a number from 0 to 65535, like 4310.`);
-  const log = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
+  const logger = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
   await migrate(ownerUrl);
   const source = await dataSourceFor(appUrlFor(ownerUrl), poolSize, requestPatience).initialize();
   const manifest = JSON.parse(readFileSync(new URL("../package.json", import.meta.url), "utf8")) as {
     version: string;
+  };
+  const log = (event: string, facts: Readonly<Record<string, unknown>>): void => {
+    logger.error(facts, event);
   };
   const deps: Deps = {
     database: databaseOf(source),
@@ -56,9 +61,8 @@ async function main(): Promise<void> {
     workers: threadPool(fileURLToPath(new URL("worker.js", import.meta.url))),
     now: () => new Date(),
     newId: () => randomUUID(),
-    log: (event, facts) => {
-      log.error(facts, event);
-    },
+    news: newsOf(appUrlFor(ownerUrl), log),
+    log,
     secureCookies: process.env["APRON_SECURE_COOKIES"] === "1",
     cookieName: `apron_session_${port}`,
     hosts: hostsFrom(process.env["APRON_HOSTS"]),
@@ -69,8 +73,9 @@ async function main(): Promise<void> {
   const fresh = !(await authStore.anyKitchen()) && (await authStore.findDemoMember()) === undefined;
   if (fresh && demo) await seedDemo(deps);
   else await finishDemo(deps);
+  await keepHouseEveryHour(deps);
   await redateKitchens(deps, kitchenCatalogues(deps.catalogue));
-  listen(deps, log);
+  listen(deps, logger);
 }
 
 function listen(deps: Deps, log: pino.Logger): void {
@@ -85,14 +90,15 @@ function listen(deps: Deps, log: pino.Logger): void {
     app.get("/assets/*", (c) => c.text("Not found", 404, { "cache-control": "no-store" }));
     app.get("*", serveStatic({ root: webFolder, path: "index.html" }));
   }
-  const serverOptions = { keepAliveTimeout: keepAliveMs };
+  // Half a request keeps no connection open for long.
+  const serverOptions = { keepAliveTimeout: keepAliveMs, headersTimeout: 20_000, requestTimeout: 60_000 };
   const server = serve({ fetch: app.fetch, port, hostname: host, serverOptions }, ({ port: bound }) => {
     void announce(deps, `http://${host}:${bound}`);
   });
   const stop = (): void => {
     log.info("stopping");
     server.close(() => {
-      void deps.database.close().then(() => process.exit(0));
+      void Promise.all([deps.news.close(), deps.database.close()]).then(() => process.exit(0));
     });
     // Browsers keep connections open; what is idle need not be waited for.
     if ("closeIdleConnections" in server) server.closeIdleConnections();

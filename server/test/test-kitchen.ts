@@ -10,6 +10,7 @@ import type { Deps } from "../src/context/request-context.ts";
 import { dataSourceFor } from "../src/persistence/data-source.ts";
 import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
 import { workersHere } from "../src/workers/jobs.ts";
+import { newsOf } from "../src/persistence/news.ts";
 import { databaseOf } from "../src/persistence/unit-of-work.ts";
 
 /** A made answer of the app: what came back, typed for the happy path; tests look at `status` first. */
@@ -113,11 +114,13 @@ export async function openTestKitchen(): Promise<TestKitchen> {
   const appSource = await dataSourceFor(appUrlFor(url.href), 8).initialize();
   let now = new Date("2026-09-10T09:00:00");
   const logged: string[] = [];
+  const news = newsOf(appUrlFor(url.href), () => undefined);
   const deps: Deps = {
     database: databaseOf(appSource),
     catalogue: referenceCatalogue,
     priceBoard: simulatedPriceBoard,
     workers: workersHere,
+    news,
     now: () => now,
     newId: randomUUID,
     log: (event, facts) => logged.push(`${event} ${JSON.stringify(facts)}`),
@@ -145,6 +148,7 @@ export async function openTestKitchen(): Promise<TestKitchen> {
       ),
     signInDemo: async () => signedInBy(app, await guest.call("signInDemo", {})),
     close: async () => {
+      await news.close();
       await appSource.destroy();
       await owner.destroy();
       await admin.query(`drop database ${name} with (force)`);

@@ -4,6 +4,7 @@ import type { Day } from "@apron/core/measure";
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
 import type { Answer } from "./refusal.ts";
 import type { SessionRecord } from "./ports/kitchen.store.ts";
+import type { News } from "./ports/news.ts";
 import type { Workers } from "./ports/workers.ts";
 import type { PriceBoard } from "./ports/price-board.ts";
 import type { Database, Stores } from "./stores.ts";
@@ -14,6 +15,7 @@ export type Deps = {
   readonly catalogue: Catalogue;
   readonly priceBoard: PriceBoard;
   readonly workers: Workers;
+  readonly news: News;
   readonly now: () => Date;
   readonly newId: () => string;
   readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;

@@ -2,6 +2,7 @@ import type { Result } from "@apron/core/measure";
 import type { BedStore } from "./ports/bed.store.ts";
 import type { DressingWeighingStore } from "./ports/dressing-weighing.store.ts";
 import type { AccountStore, PeopleStore } from "./ports/people.store.ts";
+import type { Doing } from "./ports/news.ts";
 import type { PlanStore } from "./ports/plan.store.ts";
 import type { PhotoStore } from "./ports/photo.store.ts";
 import type { SpoilageStore } from "./ports/spoilage.store.ts";
@@ -39,6 +40,8 @@ export type WriteClaim = {
   /** Digest of route and body: the same key with another request is refused. */
   readonly fingerprint: string;
   readonly at: Date;
+  /** Left out where the program itself writes. */
+  readonly doing?: Doing;
 };
 
 /** The kitchen's memory. Writes of one kitchen happen one after another, whole or not at all. */
@@ -54,6 +57,7 @@ export type Database = {
   readonly change: <Value>(
     kitchenId: string,
     work: (stores: Stores) => Promise<Result<Value, Refusal>>,
+    doing?: Doing,
   ) => Promise<Result<Value, Refusal>>;
   readonly close: () => Promise<void>;
 };

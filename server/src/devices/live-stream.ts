@@ -1,56 +1,114 @@
-import { setTimeout } from "node:timers/promises";
 import { routeOf } from "@apron/contract";
 import type { Hono } from "hono";
 import { streamSSE, type SSEStreamingApi } from "hono/streaming";
-import { problemReply } from "../http/problem.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { Deps } from "../context/request-context.ts";
+import { problemReply } from "../http/problem.ts";
 import { sessionOf } from "../http/sessions.ts";
-import { simulatedScale } from "./simulated-scale.ts";
+import { liveKitchens } from "./live-kitchens.ts";
 
-/** How often the device and the kitchen are looked at, and how often what has not changed is sent all the same. */
-const lookMs = 250;
-const heartbeatMs = 5000;
 /** A stream ends by itself after this long; the browser opens the next one. */
 const longestMs = 10 * 60 * 1000;
+/** One a tab: more than these no tablet has open, and no server has tablets. */
+const mostOfSession = 8;
+const mostInAll = 500;
 
-type Live = { readonly reading: string; readonly kitchen: string };
-
-async function lookAt(session: SessionRecord, deps: Deps): Promise<Live> {
-  const [scale, revision] = await deps.database.read(session.kitchen.id, async (stores) => [
-    await stores.scale.get(),
-    await stores.kitchen.revision(),
-  ]);
+/** What waits to be sent: of each kind the latest. A tablet that takes its time is told less often, not later and later. */
+function mailbox() {
+  const waiting = new Map<string, string>();
+  let wake = (): void => undefined;
   return {
-    reading: JSON.stringify(simulatedScale.read(scale ?? simulatedScale.rest, deps.now())),
-    kitchen: JSON.stringify({ revision }),
+    put: (event: string, data: string): void => {
+      waiting.set(event, data);
+      wake();
+    },
+    take: (): [string, string][] => {
+      const all = [...waiting];
+      waiting.clear();
+      return all;
+    },
+    /** Until something waits. */
+    filled: (): Promise<void> =>
+      new Promise((done) => {
+        wake = done;
+        if (waiting.size > 0) done();
+      }),
+    nudge: (): void => wake(),
   };
 }
 
-/** Sends what has changed since it was sent last, and everything again after a while: the other end knows that it lives. */
-async function sendChanges(stream: SSEStreamingApi, look: () => Promise<Live>): Promise<void> {
-  const startedAt = Date.now();
-  const sent = new Map<string, { readonly data: string; readonly at: number }>();
-  while (!stream.aborted && Date.now() - startedAt < longestMs) {
-    for (const [event, data] of Object.entries(await look())) {
-      const before = sent.get(event);
-      if (before?.data === data && Date.now() - before.at < heartbeatMs) continue;
-      await stream.writeSSE({ event, data });
-      sent.set(event, { data, at: Date.now() });
+type Watch = (box: ReturnType<typeof mailbox>, end: () => void) => () => void;
+
+/** Sends what comes until it is over: the tablet is gone, the session ended, or the stream is old. */
+async function sendAll(stream: SSEStreamingApi, watch: Watch): Promise<void> {
+  const box = mailbox();
+  let isOver = false;
+  const end = (): void => {
+    isOver = true;
+    box.nudge();
+  };
+  const stop = watch(box, end);
+  const old = setTimeout(end, longestMs);
+  stream.onAbort(end);
+  try {
+    while (!isOver && !stream.aborted) {
+      for (const [event, data] of box.take()) await stream.writeSSE({ event, data });
+      await box.filled();
     }
-    await setTimeout(lookMs);
+  } finally {
+    clearTimeout(old);
+    stop();
   }
 }
 
+const watchOf =
+  (session: SessionRecord, deps: Deps, kitchens: ReturnType<typeof liveKitchens>): Watch =>
+  (box, end) => {
+    const leave = kitchens.watch(session.kitchen.id, {
+      reading: (data) => {
+        box.put("reading", data);
+      },
+      kitchen: (revision, change) => {
+        const by = change && { by: change.by, act: change.act, mine: change.session === session.id };
+        box.put("kitchen", JSON.stringify({ revision, ...by }));
+      },
+    });
+    const calm = deps.news.whenSessionEnds(session.id, end);
+    return () => {
+      leave();
+      calm();
+    };
+  };
+
 /**
- * All that is live in one stream a tab, as server-sent events: `reading` with the scale's display, `kitchen` with its
- * revision, which grows with every write of any tablet.
+ * All that is live in one stream a tab, as server-sent events: `reading` with the scale's display, `kitchen` with its revision,
+ * which grows with every write, and who wrote what.
  */
 export function mountLiveStream(app: Hono, deps: Deps): void {
   const [, path] = routeOf("streamLive");
+  const kitchens = liveKitchens(deps);
+  const open = new Map<string, number>();
+  let all = 0;
+  const count = (session: string, by: 1 | -1): void => {
+    const now = (open.get(session) ?? 0) + by;
+    if (now > 0) open.set(session, now);
+    else open.delete(session);
+    all += by;
+  };
   app.get(path, async (c) => {
     const session = await sessionOf(c, deps);
     if (!session) return problemReply(c, { status: 401, code: "session-expired" });
-    return streamSSE(c, (stream) => sendChanges(stream, () => lookAt(session, deps)));
+    if (all >= mostInAll || (open.get(session.id) ?? 0) >= mostOfSession) {
+      c.header("retry-after", "10");
+      return problemReply(c, { status: 503, code: "too-many-streams" });
+    }
+    count(session.id, 1);
+    return streamSSE(c, async (stream) => {
+      try {
+        await sendAll(stream, watchOf(session, deps, kitchens));
+      } finally {
+        count(session.id, -1);
+      }
+    });
   });
 }

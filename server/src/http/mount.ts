@@ -10,6 +10,7 @@ import type { Deps, RequestContext, UseCases } from "../context/request-context.
 import { sessionOf } from "./sessions.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
+import type { Doing } from "../context/ports/news.ts";
 import type { Answer, Refusal } from "../context/refusal.ts";
 import { cachedReply, type CachedReply, type RepliesUnderway, type ReplyCache } from "./reply-cache.ts";
 
@@ -60,6 +61,7 @@ function mountOne(
     if (!input.ok) return problemReply(c, input.issue);
     const call = {
       c,
+      name,
       endpoint,
       session,
       work: (context: RequestContext) => useCase(input.value, context),
@@ -75,6 +77,7 @@ function mountOne(
 
 type Call = {
   readonly c: Context;
+  readonly name: EndpointName;
   readonly endpoint: Endpoint;
   readonly session: SessionRecord;
   readonly input: Input;
@@ -133,11 +136,19 @@ async function answerFresh(call: Call, mountContext: MountContext): Promise<Resp
 /** What changes people carries no key: a change of the kitchen it is, one after the other, whole or not at all. */
 async function answerChange(call: Call, mountContext: MountContext): Promise<Response> {
   const { session } = call;
-  const answer = await mountContext.deps.database.change(session.kitchen.id, async (stores) =>
-    call.work(await buildContext(stores, session, mountContext)),
+  const answer = await mountContext.deps.database.change(
+    session.kitchen.id,
+    async (stores) => call.work(await buildContext(stores, session, mountContext)),
+    doingOf(call),
   );
   return reply(call, answer);
 }
+
+const doingOf = ({ session, name }: Call): Doing => ({
+  session: session.id,
+  by: session.memberName,
+  act: name,
+});
 
 async function answerWrite(call: Call, mountContext: MountContext): Promise<Response> {
   const { c, session } = call;
@@ -148,7 +159,13 @@ async function answerWrite(call: Call, mountContext: MountContext): Promise<Resp
   const fingerprint = createHash("sha256")
     .update(`${c.req.method} ${c.req.path} ${JSON.stringify(call.input)}`)
     .digest("hex");
-  const claim = { kitchenId: session.kitchen.id, key: key.data, fingerprint, at: deps.now() };
+  const claim = {
+    kitchenId: session.kitchen.id,
+    key: key.data,
+    fingerprint,
+    at: deps.now(),
+    doing: doingOf(call),
+  };
   const answer = await deps.database.write(claim, async (stores) =>
     call.work(await buildContext(stores, session, mountContext)),
   );

@@ -3,7 +3,7 @@ import { LRUCache } from "lru-cache";
 import type { DataSource, EntityManager } from "typeorm";
 import { conflict, type Refusal } from "../context/refusal.ts";
 import type { Database, Stores, WriteClaim } from "../context/stores.ts";
-import { enterKitchen } from "./enter-kitchen.ts";
+import { enterKitchen, enterToChange } from "./enter-kitchen.ts";
 import { bedStoreOf } from "./stores/bed.store.ts";
 import { dressingWeighingStoreOf } from "./stores/dressing-weighing.store.ts";
 import { accountStoreOf } from "./stores/account.store.ts";
@@ -12,6 +12,7 @@ import { planStoreOf } from "./stores/plan.store.ts";
 import { photoStoreOf } from "./stores/photo.store.ts";
 import { spoilageStoreOf } from "./stores/spoilage.store.ts";
 import { authStoreOf } from "./stores/auth.store.ts";
+import type { Doing } from "../context/ports/news.ts";
 import { sqlState } from "../context/sql-state.ts";
 import { kitchenStoreOf } from "./stores/kitchen.store.ts";
 import { larderStoreOf } from "./stores/larder.store.ts";
@@ -64,8 +65,8 @@ export function databaseOf(source: DataSource): Database {
         return work(storesOf(em, kitchenId, known));
       }),
     write: (claim, work) => write(source, claim, work),
-    change: (kitchenId, work) =>
-      wholeOrNotAtAll(source, kitchenId, async (em) => {
+    change: (kitchenId, work, doing) =>
+      wholeOrNotAtAll(source, { kitchenId, doing }, async (em) => {
         await takeTurn(em, kitchenId);
         return work(storesOf(em, kitchenId));
       }),
@@ -73,15 +74,17 @@ export function databaseOf(source: DataSource): Database {
   };
 }
 
+const nobodysDoing: Doing = { session: "", by: "", act: "" };
+
 /** A transaction of one kitchen that leaves nothing behind where its work is refused. */
 async function wholeOrNotAtAll<Value>(
   source: DataSource,
-  kitchenId: string,
+  { kitchenId, doing = nobodysDoing }: { readonly kitchenId: string; readonly doing?: Doing | undefined },
   work: (em: EntityManager) => Promise<Result<Value, Refusal>>,
 ): Promise<Result<Value, Refusal>> {
   try {
     return await source.transaction(async (em) => {
-      await enterKitchen(em, kitchenId);
+      await enterToChange(em, kitchenId, doing);
       const answer = await work(em);
       if (!answer.ok) throw new RolledBack(answer);
       return answer;
@@ -99,7 +102,7 @@ const write = <Value>(
   claim: WriteClaim,
   work: (stores: Stores) => Promise<Result<Value, Refusal>>,
 ): Promise<Result<Value, Refusal>> =>
-  wholeOrNotAtAll(source, claim.kitchenId, async (em) => {
+  wholeOrNotAtAll(source, claim, async (em) => {
     const served = await claimIdempotencyKey<Value>(em, claim);
     if (served) return served;
     const answer = await work(storesOf(em, claim.kitchenId));

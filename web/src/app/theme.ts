@@ -244,7 +244,11 @@ export const apronPreset = definePreset(themeParts, {
             },
           },
           text: {
-            danger: { color: "{tomato.700}", hoverBackground: "{tomato.50}", activeBackground: "{tomato.100}" },
+            danger: {
+              color: "{tomato.700}",
+              hoverBackground: "{tomato.50}",
+              activeBackground: "{tomato.100}",
+            },
           },
         },
         dark: {
@@ -262,7 +266,11 @@ export const apronPreset = definePreset(themeParts, {
             },
           },
           text: {
-            danger: { color: "{tomato.300}", hoverBackground: "{tomato.950}", activeBackground: "{tomato.900}" },
+            danger: {
+              color: "{tomato.300}",
+              hoverBackground: "{tomato.950}",
+              activeBackground: "{tomato.900}",
+            },
           },
         },
       },

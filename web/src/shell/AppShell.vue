@@ -2,6 +2,7 @@
 import ConfirmDialog from "primevue/confirmdialog";
 import { onUnmounted, watch } from "vue";
 import { useRoute } from "vue-router";
+import { useOthersWork } from "../client/others-work.ts";
 import { useScale } from "../client/scale.ts";
 import { useShortcuts } from "./shortcuts.ts";
 import { useSession } from "../client/session.ts";
@@ -24,6 +25,9 @@ watch(
   { immediate: true },
 );
 onUnmounted(scale.stop);
+const others = useOthersWork();
+others.start();
+onUnmounted(others.stop);
 </script>
 
 <template>

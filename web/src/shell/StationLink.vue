@@ -4,6 +4,8 @@ import type { Station } from "./stations.ts";
 defineProps<{
   station: Station;
   due: { readonly count: number; readonly words: string } | undefined;
+  /** Who else changed something there since it was last looked at. */
+  changedBy?: readonly string[];
   /** On the sheet: dark on light, side by side. */
   wide?: boolean;
 }>();
@@ -18,7 +20,15 @@ defineProps<{
     :active-class="station.to === '/' ? '' : 'here'"
   >
     <component :is="station.icon" :size="20" aria-hidden="true" />
-    <span class="label">{{ station.label }}</span>
+    <span class="label"
+      >{{ station.label
+      }}<span
+        v-if="changedBy && changedBy.length > 0"
+        class="news"
+        :title="`Changed by ${changedBy.join(', ')}`"
+        ><span class="visually-hidden">, changed by {{ changedBy.join(", ") }}</span></span
+      ></span
+    >
     <span v-if="due" class="count figure"
       >{{ due.count }}<span class="waits">&nbsp;{{ due.words }}</span></span
     >
@@ -53,6 +63,21 @@ defineProps<{
 
 .label {
   font-weight: 600;
+}
+
+.news {
+  display: inline-block;
+  width: 0.5rem;
+  height: 0.5rem;
+  margin-left: 0.4rem;
+  vertical-align: 0.08em;
+  border-radius: 50%;
+  background: var(--p-leaf-300);
+}
+
+.here .news,
+.wide .news {
+  background: var(--p-leaf-700);
 }
 
 .count {

@@ -9,6 +9,7 @@ import { nounFor } from "../ui/plural.ts";
 import StationLink from "./StationLink.vue";
 import { stations, type Station } from "./stations.ts";
 import { useLight } from "./use-light.ts";
+import { useStationNews } from "./use-station-news.ts";
 import { useSignOut } from "./use-sign-out.ts";
 
 /** The stations: a rail at the left, on a phone four at the foot and the others under More. */
@@ -18,9 +19,13 @@ const { data: today } = useToday();
 const { evening, toggle } = useLight();
 const signOut = useSignOut();
 const more = ref(false);
+const { changedAt, lookAt } = useStationNews();
 watch(
   () => route.fullPath,
-  () => (more.value = false),
+  () => {
+    more.value = false;
+    lookAt(route.path);
+  },
 );
 const shown = computed(() => stations.map((station) => ({ station, due: dueAt(station) })));
 function dueAt({ due }: Station): { count: number; words: string } | undefined {
@@ -36,7 +41,7 @@ const rest = computed(() => shown.value.filter(({ station }) => !station.first))
     <p class="kitchen">{{ session.session?.kitchen.name }}</p>
     <ul class="rail">
       <li v-for="{ station, due } in shown" :key="station.to" :class="{ 'not-on-phone': !station.first }">
-        <StationLink :station="station" :due="due" />
+        <StationLink :station="station" :due="due" :changed-by="changedAt(station.to)" />
       </li>
       <li class="phone-only">
         <button type="button" class="more" data-testid="more" :aria-expanded="more" @click="more = true">
@@ -56,7 +61,7 @@ const rest = computed(() => shown.value.filter(({ station }) => !station.first))
     <Drawer v-model:visible="more" position="bottom" header="More" class="more-sheet">
       <ul class="sheet">
         <li v-for="{ station, due } in rest" :key="station.to">
-          <StationLink :station="station" :due="due" wide />
+          <StationLink :station="station" :due="due" :changed-by="changedAt(station.to)" wide />
         </li>
         <li>
           <button type="button" @click="toggle">

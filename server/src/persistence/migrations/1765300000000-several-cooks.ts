@@ -173,14 +173,27 @@ begin
 end $$;
 `;
 
-/** Every write of a kitchen is told to whoever listens: its id and its revision. */
+/** Every write of a kitchen is told to whoever listens, with who did what; so is a scale that was touched and a session that ended. */
 const news = `
 create function kitchen_has_news() returns trigger language plpgsql as $$
+declare doing jsonb := coalesce(nullif(current_setting('app.doing', true), ''), '{"session": "", "by": "", "act": ""}')::jsonb;
 begin
-  perform pg_notify('kitchen', new.id::text || ' ' || new.revision::text);
+  perform pg_notify('kitchen', (doing || jsonb_build_object('id', new.id, 'revision', new.revision))::text);
   return null;
 end $$;
 create trigger kitchen_has_news after update of revision on kitchen for each row execute function kitchen_has_news();
+create function scale_has_news() returns trigger language plpgsql as $$
+begin
+  perform pg_notify('scale', new.kitchen_id::text);
+  return null;
+end $$;
+create trigger scale_has_news after insert or update on scale for each row execute function scale_has_news();
+create function session_has_ended() returns trigger language plpgsql as $$
+begin
+  perform pg_notify('session', old.id::text);
+  return null;
+end $$;
+create trigger session_has_ended after delete on session for each row execute function session_has_ended();
 `;
 
 /** What only grows: keys of writes that nobody will send again, old security events, invitations long over. */
@@ -197,8 +210,10 @@ create function prune(moment timestamptz) returns void
 
 const before = `
 drop trigger kitchen_has_news on kitchen;
+drop trigger scale_has_news on scale;
+drop trigger session_has_ended on session;
 drop index idempotency_record_at;
-drop function kitchen_has_news, prune, delete_due_kitchens, find_account, password_of, set_password, add_account,
+drop function kitchen_has_news, scale_has_news, session_has_ended, prune, delete_due_kitchens, find_account, password_of, set_password, add_account,
   kitchens_of, find_demo_member, find_session, seen_session, sessions_of, end_session, end_other_sessions,
   switch_session, find_invite, remove_account;
 drop table invite, security_event;

@@ -1,7 +1,7 @@
 import { IsNull, MoreThan, type EntityManager } from "typeorm";
 import type { PeopleStore } from "../../context/ports/people.store.ts";
 import { KitchenTable } from "../tables/kitchen.table.ts";
-import { InviteTable, MemberTable, SecurityEventTable } from "../tables/people.table.ts";
+import { InviteTable, MemberTable, SecurityEventTable, SessionTable } from "../tables/people.table.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
 import { addAccount, insertKitchen } from "./insert-kitchen.ts";
 
@@ -38,6 +38,7 @@ export const peopleStoreOf = (em: EntityManager, kitchenId: string): PeopleStore
   },
   leave: async (id, leftAt) => {
     await em.update(MemberTable, { id, kitchenId }, { leftAt });
+    await em.delete(SessionTable, { memberId: id, kitchenId });
   },
   openInvites: async (at) => {
     const where = { kitchenId, endedAt: IsNull(), expiresAt: MoreThan(at) };
