@@ -38,6 +38,7 @@ const orders = {
     "devices",
     "today",
     "demo",
+    "commands",
   ],
   web: [
     "ui",

@@ -1,7 +1,7 @@
 export function freePort(): Promise<number>;
 export function startProgram(
   args: readonly string[],
-  how?: { readonly like?: string | undefined; readonly keep?: boolean },
+  how?: { readonly on?: string; readonly like?: string | undefined; readonly keep?: boolean },
 ): Promise<{
   readonly url: string;
   readonly data: string;

@@ -16,11 +16,11 @@ export { freePort };
 
 /**
  * Starts the program as a newcomer would, with its own port and data, and waits until it says that it is ready.
- * `like` is a data folder to begin with a copy of; `keep` leaves the data where it is when the program is stopped.
+ * `like` is a data folder to begin with a copy of, `on` one to begin with; `keep` leaves the data where it is when the program is stopped.
  */
-export async function startProgram(args, { like, keep = false } = {}) {
+export async function startProgram(args, { like, on, keep = false } = {}) {
   const port = await freePort();
-  const data = join(root, ".test-data", `e2e-${port}`);
+  const data = on ?? join(root, ".test-data", `e2e-${port}`);
   if (like) copyData(like, data);
   const env = { ...process.env, PORT: String(port), APRON_DATA: data, HOST: "127.0.0.1" };
   delete env.DATABASE_URL;

@@ -9,6 +9,7 @@ await build({
   entryPoints: {
     main: "src/main.ts",
     worker: "src/workers/worker.ts",
+    "reset-password": "src/commands/reset-password.ts",
     bench: "bench/bench.ts",
     "load-worker": "bench/load-worker.ts",
   },

@@ -15,7 +15,7 @@ import type { Deps } from "./context/request-context.ts";
 import { keepHouseEveryHour } from "./kitchen/housekeeping.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
 import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
-import { appUrlFor, migrate } from "./persistence/migrate.ts";
+import { appUrlFor, changesTables, migrate, NewerData } from "./persistence/migrate.ts";
 import { threadPool } from "./workers/thread-pool.ts";
 import { newsOf } from "./persistence/news.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";
@@ -35,6 +35,9 @@ const keepAliveMs = 75_000;
 /** What it ends with where starting it again would change nothing (scripts/start.mjs). */
 const cannotServe = 2;
 
+/** What it ends with before it changes tables that hold something: whoever started it backs them up first. */
+const wantsBackup = 3;
+
 /** Ends with one plain sentence. */
 function giveUp(sentence: string): never {
   process.stderr.write(`${sentence}\n`);
@@ -46,7 +49,11 @@ async function main(): Promise<void> {
   if (!/^\d{1,5}$/.test(portText) || port > 65_535)
     giveUp(`PORT is "${portText}": it has to be a number from 0 to 65535, like 4310.`);
   const logger = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
-  await migrate(ownerUrl);
+  if (process.env["APRON_BACKUP_FIRST"] === "1" && (await changesTables(ownerUrl))) process.exit(wantsBackup);
+  await migrate(ownerUrl).catch((error: unknown) => {
+    if (error instanceof NewerData) giveUp(error.message);
+    throw error;
+  });
   const source = await dataSourceFor(appUrlFor(ownerUrl), poolSize, requestPatience).initialize();
   const manifest = JSON.parse(readFileSync(new URL("../package.json", import.meta.url), "utf8")) as {
     version: string;

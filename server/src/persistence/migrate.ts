@@ -26,6 +26,9 @@ export async function migrate(ownerUrl: string): Promise<void> {
   const role = servingRole(ownerUrl);
   try {
     await runner.query("select pg_advisory_lock($1)", [migrationLock]);
+    const known = new Set(owner.migrations.map(({ name }) => name));
+    const newer = (await executedMigrations(owner)).find((name) => !known.has(name));
+    if (newer !== undefined) throw new NewerData(newer);
     await ensureRole(owner, role);
     await owner.runMigrations();
     await owner.transaction(async (em) => {
@@ -35,6 +38,34 @@ export async function migrate(ownerUrl: string): Promise<void> {
   } finally {
     await runner.query("select pg_advisory_unlock($1)", [migrationLock]);
     await runner.release();
+    await owner.destroy();
+  }
+}
+
+/** The data was written by a version that comes after this one: nothing of it is touched. */
+export class NewerData extends Error {
+  constructor(migration: string) {
+    super(
+      `The data was written by a newer version of the program (${migration}). Start that version, or restore a backup of before.`,
+    );
+  }
+}
+
+async function executedMigrations(owner: DataSource): Promise<string[]> {
+  const [table] = await owner.query<{ found: string | null }[]>(
+    "select to_regclass('public.migrations') as found",
+  );
+  if (!table?.found) return [];
+  return (await owner.query<{ name: string }[]>("select name from migrations")).map(({ name }) => name);
+}
+
+/** Would bringing the schema up to date change tables that hold something? */
+export async function changesTables(ownerUrl: string): Promise<boolean> {
+  const owner = await dataSourceFor(ownerUrl, 1).initialize();
+  try {
+    const executed = await executedMigrations(owner);
+    return executed.length > 0 && owner.migrations.some(({ name }) => !executed.includes(name ?? ""));
+  } finally {
     await owner.destroy();
   }
 }

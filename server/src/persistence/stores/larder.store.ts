@@ -68,7 +68,7 @@ async function takenFrom(em: EntityManager, batchId: string): Promise<TakenRecor
   const containers = await em.find(ContainerTable, { where: { batchId }, select: { id: true } });
   const rows = await em.find(WithdrawalTable, {
     where: { containerId: In(containers.map(({ id }) => id)) },
-    order: { at: "ASC" },
+    order: { at: "ASC", id: "ASC" },
   });
   const names = await namesOf(
     em,
@@ -91,10 +91,16 @@ const batchesOf = (
   },
   batches: async ({ recipeId, limit }) => {
     const where = { partOf: IsNull(), ...(recipeId !== undefined && { recipeId }) };
-    return madeBatches(em, await em.find(BatchTable, { where, order: { madeAt: "DESC" }, take: limit }));
+    return madeBatches(
+      em,
+      await em.find(BatchTable, { where, order: { madeAt: "DESC", id: "ASC" }, take: limit }),
+    );
   },
   partsOf: async (batchId) =>
-    madeBatches(em, await em.find(BatchTable, { where: { partOf: batchId }, order: { outputG: "DESC" } })),
+    madeBatches(
+      em,
+      await em.find(BatchTable, { where: { partOf: batchId }, order: { outputG: "DESC", id: "ASC" } }),
+    ),
   containersOf: async (batchId) => {
     const rows = await em.find(ContainerTable, { where: { batchId }, order: { startG: "DESC", id: "ASC" } });
     return withBatches(em, rows);
@@ -119,7 +125,7 @@ export const larderStoreOf = (em: EntityManager, kitchenId: string): LarderStore
     return row ? (await withBatches(em, [row]))[0] : undefined;
   },
   inputsOf: async (batchId) => {
-    const rows = await em.find(BatchInputTable, { where: { batchId }, order: { grams: "DESC" } });
+    const rows = await em.find(BatchInputTable, { where: { batchId }, order: { grams: "DESC", id: "ASC" } });
     return rows.map(({ kitchenId: _kitchen, ingredientId, ...row }): BatchInputRecord => ({
       ...row,
       ingredient: ingredientId,

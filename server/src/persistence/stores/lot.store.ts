@@ -132,7 +132,7 @@ async function counts(em: EntityManager, nowUntil: string): Promise<LotCounts> {
 async function frequentIngredients(em: EntityManager, limit: number): Promise<string[]> {
   const rows = await em.query<{ ingredient_id: string }[]>(
     `select ingredient_id from (select ingredient_id from lot where parent_lot_id is null
-       order by created_at desc limit 300) latest group by 1 order by count(*) desc, 1 limit $1`,
+       order by created_at desc, id limit 300) latest group by 1 order by count(*) desc, 1 limit $1`,
     [limit],
   );
   return rows.map((r) => r.ingredient_id);

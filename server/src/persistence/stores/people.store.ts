@@ -13,7 +13,7 @@ const members =
   async () => {
     const rows = await em.find(MemberTable, {
       where: { kitchenId },
-      order: { createdAt: "ASC", name: "ASC" },
+      order: { createdAt: "ASC", name: "ASC", id: "ASC" },
     });
     return rows.map(({ kitchenId: _kitchen, createdAt: since, role, ...row }) => ({
       ...row,

@@ -72,7 +72,7 @@ export function recipeStoreOf(em: EntityManager, kitchenId: string, known?: Know
     batchesOf: async (id) => {
       const rows = await em.find(BatchTable, {
         where: { recipeId: id },
-        order: { madeAt: "DESC" },
+        order: { madeAt: "DESC", id: "ASC" },
         take: 12,
       });
       return rows.map((row) => ({ ...row, version: row.recipeVersion }));
