@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import type { Browser, Page } from "@playwright/test";
 import { logLot } from "./cook.ts";
 import { expect, test } from "./kitchen-test.ts";
@@ -152,4 +153,32 @@ test("what another tablet writes shows here without a reload, with a mark of who
   await logLot(other, "kale", "215");
   await expect(page.getByText("215 g").first()).toBeVisible();
   await other.context().close();
+});
+
+test("everything is taken along in one file, and brought in as another kitchen", async ({ page }) => {
+  await signIn(page, "Perrin");
+  await page.goto("/kitchen");
+  const downloading = page.waitForEvent("download");
+  await page.getByTestId("take-everything").click();
+  const download = await downloading;
+  expect(download.suggestedFilename()).toMatch(/^Hazel Row \d{4}-\d\d-\d\d\.zip$/);
+  const file = await download.path();
+
+  await page.goto("/kitchen/account");
+  await page.getByTestId("bring-file").setInputFiles({
+    name: "letter.zip",
+    mimeType: "application/zip",
+    buffer: Buffer.from("a letter to the milkman"),
+  });
+  await expect(page.locator("#bring-file-problem")).toContainText("Nothing was brought in");
+  await page.getByTestId("bring-file").setInputFiles({
+    name: "kitchen.zip",
+    mimeType: "application/zip",
+    buffer: readFileSync(file),
+  });
+  await expect(today(page)).toBeVisible();
+  await page.goto("/kitchen/account");
+  await expect(page.getByTestId("kitchens").getByText("Hazel Row")).toHaveCount(2);
+  await page.goto("/basket");
+  await expect(page.getByText("430 g").first()).toBeVisible();
 });

@@ -15,5 +15,11 @@ export type Endpoint = {
   readonly ownersOnly?: true;
   /** What the reply is written in, where that is not JSON. */
   readonly media?:
-    "text/csv" | "text/calendar" | "text/event-stream" | "application/ld+json" | "text/markdown" | "image/*";
+    | "text/csv"
+    | "text/calendar"
+    | "text/event-stream"
+    | "application/ld+json"
+    | "text/markdown"
+    | "image/*"
+    | "application/zip";
 };

@@ -109,6 +109,25 @@ export const peopleEndpoints = {
     status: 201,
     changes: true,
   },
+  takeEverything: {
+    summary: "Everything of the kitchen as one archive: JSON, CSV, JSON-LD, photos",
+    reply: z.string(),
+    status: 200,
+    ownersOnly: true,
+    media: "application/zip",
+  },
+  bringEverything: {
+    summary: "Bring in a kitchen from such an archive (the body is the archive), and go there",
+    reply: Session,
+    status: 201,
+    changes: true,
+  },
+  getBackups: {
+    summary: "When the newest backup was made, and how many there are; null where the program makes none",
+    reply: people.Backups,
+    status: 200,
+    ownersOnly: true,
+  },
   deleteAccount: {
     summary: "Leave every kitchen and sign in no more",
     body: people.DeleteAccount,

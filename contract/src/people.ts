@@ -108,6 +108,10 @@ export const SecurityEvents = z
   })
   .meta({ id: "SecurityEvents" });
 
+export const Backups = z
+  .object({ newest: Instant.nullable(), kept: z.int().nullable() })
+  .meta({ id: "Backups" });
+
 export type Members = z.infer<typeof Members>;
 export type InviteSeen = z.infer<typeof InviteSeen>;
 export type InviteMade = z.infer<typeof InviteMade>;

@@ -59,6 +59,7 @@ async function main(): Promise<void> {
     catalogue: referenceCatalogue,
     priceBoard: simulatedPriceBoard,
     workers: workersHere,
+    backups: () => Promise.resolve(null),
     news: newsOf(appUrlFor(ownerUrl), () => undefined),
     now: () => new Date(),
     newId: () => randomUUID(),

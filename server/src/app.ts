@@ -36,6 +36,7 @@ import { demoMembers } from "./demo/kitchen.ts";
 import { demoUseCases } from "./demo/routes.ts";
 import { demoOpener } from "./demo/seed.ts";
 import { exchangeUseCases } from "./exchange/routes.ts";
+import { mountWholeKitchen } from "./exchange/whole-kitchen-routes.ts";
 import { todayUseCases } from "./today/routes.ts";
 import { trimUseCases } from "./trim/routes.ts";
 
@@ -47,6 +48,9 @@ const largestFile = 2 * 1024 * 1024;
 const listPaths = ["/api/lots/import", "/api/intakes", "/api/lines/read", "/api/recipes/import"];
 /** A whole library of recipes with its pages around it. */
 const largestLibrary = 8.5 * 1024 * 1024;
+/** Years of a kitchen with its photos. */
+const largestKitchen = 64 * 1024 * 1024;
+const wholePath = "/api/everything";
 const photoPath = "/api/recipes/:id/photo";
 const libraryPath = "/api/recipes/read";
 
@@ -84,6 +88,7 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, demoUseCases, mountContext);
   mountLiveStream(app, deps);
   mountPhotos(app, deps);
+  mountWholeKitchen(app, mountContext);
   app.all("/api/*", (c) => problemReply(c, { status: 404, code: "no-such-route" }));
   return app;
 }
@@ -122,10 +127,11 @@ function protect(app: Hono, deps: Deps): void {
   app.use(except("/api/*", pageHeaders(deps.secureCookies), compress()));
   app.use("/api/*", apiHeaders);
   app.use("/api/*", csrf());
-  app.use("/api/*", except([...listPaths, libraryPath, photoPath], atMost(largestBody)));
+  app.use("/api/*", except([...listPaths, libraryPath, photoPath, wholePath], atMost(largestBody)));
   app.use(photoPath, atMost(largestPhoto));
   for (const path of listPaths) app.use(path, atMost(largestFile));
   app.use(libraryPath, atMost(largestLibrary));
+  app.use(wholePath, atMost(largestKitchen));
   app.onError((error, c) => {
     if (error instanceof HTTPException) return problemReply(c, { status: error.status, code: "not-allowed" });
     if (error instanceof TooMuchWork) return later(c, 503, { code: error.code, waitS: 5 });

@@ -12,6 +12,7 @@ import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { finishDemo, seedDemo } from "./demo/seed.ts";
 import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
 import type { Deps } from "./context/request-context.ts";
+import { backupsOf } from "./kitchen/backups.ts";
 import { keepHouseEveryHour } from "./kitchen/housekeeping.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
 import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
@@ -25,6 +26,8 @@ const port = Number(portText);
 const host = process.env["HOST"] ?? "127.0.0.1";
 const ownerUrl = process.env["DATABASE_URL"];
 const webFolder = process.env["APRON_WEB"];
+/** Where whoever started us keeps backups. */
+const backupFolder = process.env["APRON_BACKUP_FOLDER"];
 const demo = process.env["APRON_DEMO"] !== "0";
 const poolSize = 10;
 /** A third of a second: no request keeps the others waiting longer. A browser takes its own time. */
@@ -68,6 +71,7 @@ async function main(): Promise<void> {
     workers: threadPool(fileURLToPath(new URL("worker.js", import.meta.url))),
     now: () => new Date(),
     newId: () => randomUUID(),
+    backups: async () => (backupFolder ? backupsOf(backupFolder) : null),
     news: newsOf(appUrlFor(ownerUrl), log),
     log,
     secureCookies: process.env["APRON_SECURE_COOKIES"] === "1",

@@ -121,6 +121,7 @@ export async function openTestKitchen(): Promise<TestKitchen> {
     priceBoard: simulatedPriceBoard,
     workers: workersHere,
     news,
+    backups: () => Promise.resolve(null),
     now: () => now,
     newId: randomUUID,
     log: (event, facts) => logged.push(`${event} ${JSON.stringify(facts)}`),

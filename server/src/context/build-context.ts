@@ -23,6 +23,7 @@ export async function buildContext(
     newId: deps.newId,
     priceBoard: deps.priceBoard,
     workers: deps.workers,
+    backups: deps.backups,
     searchMs: deps.searchMs,
   };
 }

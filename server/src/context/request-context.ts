@@ -16,6 +16,8 @@ export type Deps = {
   readonly priceBoard: PriceBoard;
   readonly workers: Workers;
   readonly news: News;
+  /** When backups were made, newest first; null where whoever runs the server makes them. */
+  readonly backups: () => Promise<readonly Date[] | null>;
   readonly now: () => Date;
   readonly newId: () => string;
   readonly log: (event: string, facts: Readonly<Record<string, unknown>>) => void;
@@ -45,6 +47,7 @@ export type RequestContext = {
   readonly newId: () => string;
   readonly priceBoard: PriceBoard;
   readonly workers: Workers;
+  readonly backups: Deps["backups"];
   /** As long as one request may search for a plan, milliseconds. */
   readonly searchMs: number;
 };

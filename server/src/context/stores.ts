@@ -11,6 +11,7 @@ import type { OwnStore } from "./ports/own.store.ts";
 import type { ScaleStore } from "./ports/scale.store.ts";
 import type { Refusal } from "./refusal.ts";
 import type { AuthStore, KitchenStore } from "./ports/kitchen.store.ts";
+import type { WholeKitchenStore } from "./ports/whole-kitchen.store.ts";
 import type { LarderStore } from "./ports/larder.store.ts";
 import type { RecipeStore } from "./ports/recipe.store.ts";
 import type { TrimStore } from "./ports/trim.store.ts";
@@ -48,6 +49,7 @@ export type WriteClaim = {
 export type Database = {
   readonly authStore: AuthStore;
   readonly accounts: AccountStore;
+  readonly whole: WholeKitchenStore;
   readonly read: <Value>(kitchenId: string, work: (stores: Stores) => Promise<Value>) => Promise<Value>;
   readonly write: <Value>(
     claim: WriteClaim,

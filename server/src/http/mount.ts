@@ -30,7 +30,7 @@ const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
 const neverCached: readonly EndpointName[] = [
   ...(["readScale", "listPlans", "getCookAlong"] as const),
   // Of people, not of a kitchen.
-  ...(["listMembers", "listSecurityEvents", "listSessions", "listKitchens"] as const),
+  ...(["listMembers", "listSecurityEvents", "listSessions", "listKitchens", "getBackups"] as const),
 ];
 
 /** Puts use cases behind their routes: session, validation, transaction, reply. */

@@ -10,6 +10,7 @@ import {
   openKitchen,
   switchKitchen,
 } from "./account.ts";
+import { getBackups } from "./backups.ts";
 import { deleteKitchen, keepKitchen } from "./delete-kitchen.ts";
 import { changeRole, endInvite, listMembers, makeInvite, removeMember, resetPassword } from "./members.ts";
 import { listSecurityEvents } from "./security-events.ts";
@@ -26,6 +27,7 @@ export const kitchenUseCases = {
 } satisfies UseCases<"getKitchen" | "changeKitchen" | "setNameMeaning" | "setOunceMeaning">;
 
 export const peopleUseCases = {
+  getBackups,
   listMembers,
   makeInvite,
   endInvite,

@@ -20,6 +20,7 @@ import { lotStoreOf } from "./stores/lot.store.ts";
 import { ownStoreOf } from "./stores/own.store.ts";
 import { recipeStoreOf, type KnownVersions } from "./stores/recipe.store.ts";
 import { scaleStoreOf } from "./stores/scale.store.ts";
+import { wholeKitchenStoreOf } from "./stores/whole-kitchen.store.ts";
 import { trimStoreOf } from "./stores/trim.store.ts";
 
 /** SQLSTATEs that mean "someone was quicker or the ledger says no", never a bug of ours. */
@@ -59,6 +60,7 @@ export function databaseOf(source: DataSource): Database {
   return {
     authStore: authStoreOf(source),
     accounts: accountStoreOf(source),
+    whole: wholeKitchenStoreOf(source),
     read: (kitchenId, work) =>
       source.transaction(async (em) => {
         await enterKitchen(em, kitchenId);

@@ -53,19 +53,43 @@ export const whenSessionExpires = (react: () => void): void => {
 /** Longer than any route takes; after it an answer is taken to be lost. */
 const patienceMs = 25_000;
 
+/** What was answered; a broken or missing answer is none. */
+const answerOf = async <Reply>(response: Promise<Response>): Promise<Reply> => {
+  try {
+    const answered = await response;
+    if (answered.ok) return (await answered.json()) as Reply;
+    throw await problemOf(answered);
+  } catch (error) {
+    // An answer that breaks off half way is no answer.
+    const problem = error instanceof ApiProblem ? error : new ApiProblem("offline", 0);
+    if (problem.code === "session-expired") onSessionExpired();
+    throw problem;
+  }
+};
+
+/** Sends a file as it is. Throws like `send`. */
+export const sendFile = <Name extends EndpointName>(name: Name, file: Blob): Promise<ReplyOf<Name>> =>
+  answerOf(
+    fetch(paths[name][1], {
+      method: paths[name][0].toUpperCase(),
+      headers: { "content-type": file.type === "" ? "application/octet-stream" : file.type },
+      body: file,
+    }),
+  );
+
 /**
  * Sends one request. `key` is a write's own UUID: the same key again changes nothing twice.
  * @throws ApiProblem with the server's code, or "offline" when no answer came.
  */
-export async function send<Name extends EndpointName>(
+export function send<Name extends EndpointName>(
   name: Name,
   request: RequestOf<Name>,
   key?: string,
 ): Promise<ReplyOf<Name>> {
   const [method, path] = paths[name];
   const parts = request as Parts;
-  const answered = async (): Promise<ReplyOf<Name>> => {
-    const response = await fetch(urlOf(path, parts), {
+  return answerOf<ReplyOf<Name>>(
+    fetch(urlOf(path, parts), {
       method: method.toUpperCase(),
       headers: {
         "content-type": "application/json",
@@ -73,16 +97,8 @@ export async function send<Name extends EndpointName>(
       },
       signal: AbortSignal.timeout(patienceMs),
       ...(parts.body === undefined ? {} : { body: JSON.stringify(parts.body) }),
-    });
-    if (response.ok) return (await response.json()) as ReplyOf<Name>;
-    throw await problemOf(response);
-  };
-  return answered().catch((error: unknown) => {
-    // An answer that breaks off half way is no answer.
-    const problem = error instanceof ApiProblem ? error : new ApiProblem("offline", 0);
-    if (problem.code === "session-expired") onSessionExpired();
-    throw problem;
-  });
+    }),
+  );
 }
 
 /** Asks a route that changes nothing. What changes something goes through the outbox: this does not take it. */

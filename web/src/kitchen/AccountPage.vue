@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useSession } from "../client/session.ts";
 import PageHead from "../ui/PageHead.vue";
+import BringKitchen from "./BringKitchen.vue";
 import DeleteAccount from "./DeleteAccount.vue";
 import KitchenList from "./KitchenList.vue";
 import KitchenTabs from "./KitchenTabs.vue";
@@ -22,6 +23,7 @@ const session = useSession();
       </p>
       <template v-else>
         <PasswordForm />
+        <BringKitchen />
         <DeleteAccount />
       </template>
     </div>

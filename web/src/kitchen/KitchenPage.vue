@@ -17,6 +17,7 @@ import KitchenTabs from "./KitchenTabs.vue";
 import MeaningList from "./MeaningList.vue";
 import OunceList from "./OunceList.vue";
 import StapleList from "./StapleList.vue";
+import TakeAlong from "./TakeAlong.vue";
 import { useKitchenDraft } from "./use-kitchen-draft.ts";
 import WritingFields from "./WritingFields.vue";
 
@@ -94,6 +95,7 @@ const { shown, error, change, isChanged, save, clear, submission } = useKitchenD
       </section>
       <OunceList />
       <MeaningList />
+      <TakeAlong v-if="session.session?.member.role === 'owner'" />
       <DeleteKitchen v-if="session.session?.member.role === 'owner'" />
     </div>
   </KitchenTabs>

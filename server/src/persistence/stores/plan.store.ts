@@ -49,7 +49,10 @@ export const planStoreOf = (em: EntityManager, kitchenId: string): PlanStore => 
       );
   },
   cookTimes: async (limit) => {
-    const rows = await em.find(CookTimeTable, { order: { at: "DESC", planId: "ASC", task: "ASC" }, take: limit });
+    const rows = await em.find(CookTimeTable, {
+      order: { at: "DESC", planId: "ASC", task: "ASC" },
+      take: limit,
+    });
     return rows.reverse().map(({ food, minutes }) => ({ ...food, minutes }));
   },
   drop: async (id) => ((await em.delete(PlanTable, { id })).affected ?? 0) > 0,

@@ -28,6 +28,10 @@ export const kitchenSentences: Sentences = {
   "belongs-elsewhere": () =>
     "This cook also belongs to a kitchen that isn't yours. Only they can change their password.",
   "not-in-the-demo": () => "This isn't possible in the demo kitchen.",
+  "not-a-kitchen": () =>
+    "This file isn't a kitchen that was taken along, or it is damaged. Nothing was brought in.",
+  "does-not-add-up": () =>
+    "The figures in this file contradict each other. Nothing was brought in; choose an unchanged file.",
   "session-unknown": () => "This device is already signed out.",
   "kitchen-unknown": () => "This kitchen wasn't found. You may have been removed from it.",
   "too-many-kitchens": (m) => `You can have up to ${String(m["atMost"])} kitchens.`,

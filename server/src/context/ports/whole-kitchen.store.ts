@@ -1,0 +1,28 @@
+import type { AccountRecord } from "./people.store.ts";
+
+/** A row as the database writes it in JSON: days and instants as text, bytes as hexadecimal text behind "\x". */
+export type PlainRow = Readonly<Record<string, unknown>>;
+
+/** The tables of a kitchen, in an order in which each refers only to those before it. */
+export const kitchenTables = [
+  ...["kitchen", "member", "bed", "own_ingredient", "own_figure", "recipe", "recipe_version", "recipe_photo"],
+  ...["lot", "batch", "batch_input", "batch_photo", "trim", "trim_part", "trim_withdrawal", "entry"],
+  ...["container", "withdrawal", "spoilage", "dressing_weighing", "plan", "cook_event", "cook_time", "scale"],
+] as const;
+
+/** Everything of one kitchen but who may sign in: by table, its rows. */
+export type WholeKitchen = Readonly<Record<string, readonly PlainRow[]>>;
+
+export type WholeKitchenStore = {
+  readonly read: (kitchenId: string) => Promise<WholeKitchen>;
+  readonly isTaken: (kitchenId: string) => Promise<boolean>;
+  /**
+   * Brings a kitchen in as one of this person's, who owns it alone: those who cooked in it stay in its ledger by name. Whole or not at
+   * all; false where its ledger does not add up to its balances.
+   */
+  readonly bring: (
+    kitchen: WholeKitchen,
+    owner: AccountRecord & { readonly memberId: string },
+    at: Date,
+  ) => Promise<boolean>;
+};

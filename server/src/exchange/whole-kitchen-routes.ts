@@ -1,0 +1,89 @@
+import { routeOf } from "@apron/contract";
+import { cutText } from "@apron/core/measure";
+import type { Context, Hono } from "hono";
+import { buildContext } from "../context/build-context.ts";
+import type { SessionRecord } from "../context/ports/kitchen.store.ts";
+import type { WholeKitchen } from "../context/ports/whole-kitchen.store.ts";
+import type { MountContext } from "../http/mount.ts";
+import { problemReply } from "../http/problem.ts";
+import { presentSession, sessionOf } from "../http/sessions.ts";
+import { exportLots } from "./lots-file.ts";
+import { exportRecipes } from "./recipes-file.ts";
+import { packKitchen, unpackKitchen, withNewIds } from "./whole-kitchen-file.ts";
+
+/** A file's name for whoever downloads it: plain letters for all, the real name for those who read RFC 6266. */
+function attachment(name: string): string {
+  const plain = name.normalize("NFKD").replaceAll(/[^\w.-]+/g, "-");
+  return `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`;
+}
+
+async function takeEverything(
+  c: Context,
+  session: SessionRecord,
+  mountContext: MountContext,
+): Promise<Response> {
+  const { deps } = mountContext;
+  const { kitchen } = session;
+  const written = await deps.database.read(kitchen.id, async (stores) => {
+    const context = await buildContext(stores, session, mountContext);
+    const [lots, recipes] = [
+      await exportLots({ query: undefined } as never, context),
+      await exportRecipes({} as never, context),
+    ];
+    return { lots: lots.ok ? String(lots.value) : "", recipes: recipes.ok ? String(recipes.value) : "" };
+  });
+  const packed = await packKitchen(await deps.database.whole.read(kitchen.id), written);
+  const event = { id: deps.newId(), at: deps.now(), kind: "taken-along", who: session.memberName, whom: "" };
+  await deps.database.authStore.note(kitchen.id, event);
+  return c.body(Uint8Array.from(packed), 200, {
+    "content-type": "application/zip",
+    "content-disposition": attachment(
+      `${cutText(kitchen.name, 60)} ${deps.now().toISOString().slice(0, 10)}.zip`,
+    ),
+    "cache-control": "no-store",
+  });
+}
+
+/** Under the ids it has, or, where it is here already, under ids of its own. */
+async function placed(kitchen: WholeKitchen, { deps }: MountContext): Promise<WholeKitchen> {
+  const id = String(kitchen["kitchen"]?.[0]?.["id"]);
+  return (await deps.database.whole.isTaken(id)) ? withNewIds(kitchen) : kitchen;
+}
+
+async function bringEverything(
+  c: Context,
+  session: SessionRecord,
+  mountContext: MountContext,
+): Promise<Response> {
+  const { deps } = mountContext;
+  const { database } = deps;
+  if (session.kitchen.demo) return problemReply(c, { status: 403, code: "not-in-the-demo" });
+  const unpacked = await unpackKitchen(new Uint8Array(await c.req.arrayBuffer()));
+  if (!unpacked.ok) return problemReply(c, unpacked.issue);
+  const kitchen = await placed(unpacked.value, mountContext);
+  const memberId = deps.newId();
+  const owner = { id: session.accountId, name: session.memberName, memberId };
+  if (!(await database.whole.bring(kitchen, owner, deps.now())))
+    return problemReply(c, { status: 422, code: "does-not-add-up", field: "file" });
+  await database.accounts.switchSession(session.id, session.accountId, memberId);
+  const now = await sessionOf(c, deps);
+  if (!now) return problemReply(c, { status: 401, code: "session-expired" });
+  const event = { id: deps.newId(), at: deps.now(), kind: "brought-in", who: now.memberName, whom: "" };
+  await database.authStore.note(now.kitchen.id, event);
+  return c.json(presentSession(now), 201);
+}
+
+/** Everything of a kitchen as one archive, and back: routes of their own, since they carry no JSON. */
+export function mountWholeKitchen(app: Hono, mountContext: MountContext): void {
+  const handlers = { takeEverything, bringEverything } as const;
+  for (const name of ["takeEverything", "bringEverything"] as const) {
+    const [method, path] = routeOf(name);
+    app.on(method.toUpperCase(), path, async (c) => {
+      const session = await sessionOf(c, mountContext.deps);
+      if (!session) return problemReply(c, { status: 401, code: "session-expired" });
+      if (name === "takeEverything" && session.role !== "owner")
+        return problemReply(c, { status: 403, code: "owners-only" });
+      return handlers[name](c, session, mountContext);
+    });
+  }
+}
