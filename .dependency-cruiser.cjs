@@ -136,7 +136,10 @@ module.exports = {
       name: "only-main-opens-persistence",
       comment: "Use cases see stores as ports.",
       severity: "error",
-      from: { path: "^server/src", pathNot: ["^server/src/persistence/", "^server/src/main\\.ts$"] },
+      from: {
+        path: "^server/src",
+        pathNot: ["^server/src/persistence/", "^server/src/(main\\.ts|commands/)"],
+      },
       to: { path: "^server/src/persistence/" },
     },
     {

@@ -29,6 +29,8 @@ export async function startProgram(args, { like, on, keep = false } = {}) {
     env,
     stdio: ["ignore", "pipe", "inherit"],
   });
+  // What it says is of use where it does not come back.
+  if (process.env.APRON_SHOW) child.stdout.pipe(process.stderr);
   const ended = new Promise((done) => child.once("exit", done));
   process.once("exit", () => child.kill("SIGTERM"));
   for (const signal of ["SIGINT", "SIGTERM"])

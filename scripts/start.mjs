@@ -34,7 +34,7 @@ const cannotServe = 2;
 /** What it ends with before it changes tables that hold something: it is started again once they are backed up. */
 const wantsBackup = 3;
 /** Starts in a row that end at once: then something is wrong that another start does not mend. */
-const mostAtOnce = 4;
+const mostAtOnce = 6;
 const atOnceMs = 10_000;
 /** As long as it may take to finish what it is at. */
 const graceMs = 10_000;
@@ -84,7 +84,8 @@ async function serve(databaseUrl, backups) {
       env.APRON_BACKUP_FIRST = "0";
       continue;
     }
-    atOnce = Date.now() - begun < atOnceMs ? atOnce + 1 : 1;
+    // One that was killed was not at fault: it is started again however often.
+    atOnce = signal === null && Date.now() - begun < atOnceMs ? atOnce + 1 : 1;
     say(`the server ended (${signal ?? code})${atOnce < mostAtOnce ? ": starting it again" : ""}`);
     if (atOnce === mostAtOnce) return code || 1;
     await pause(300 * 2 ** atOnce);

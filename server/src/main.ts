@@ -16,7 +16,7 @@ import { backupsOf } from "./kitchen/backups.ts";
 import { keepHouseEveryHour } from "./kitchen/housekeeping.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
 import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
-import { appUrlFor, changesTables, migrate, NewerData } from "./persistence/migrate.ts";
+import { appUrlFor, changesTables, databaseAnswers, migrate, NewerData } from "./persistence/migrate.ts";
 import { threadPool } from "./workers/thread-pool.ts";
 import { newsOf } from "./persistence/news.ts";
 import { databaseOf } from "./persistence/unit-of-work.ts";
@@ -52,6 +52,7 @@ async function main(): Promise<void> {
   if (!/^\d{1,5}$/.test(portText) || port > 65_535)
     giveUp(`PORT is "${portText}": it has to be a number from 0 to 65535, like 4310.`);
   const logger = pino({ level: process.env["LOG_LEVEL"] ?? "info" }, pino.destination(2));
+  await databaseAnswers(ownerUrl);
   if (process.env["APRON_BACKUP_FIRST"] === "1" && (await changesTables(ownerUrl))) process.exit(wantsBackup);
   await migrate(ownerUrl).catch((error: unknown) => {
     if (error instanceof NewerData) giveUp(error.message);
@@ -80,13 +81,18 @@ async function main(): Promise<void> {
     version: manifest.version,
     searchMs,
   };
+  await beginWith(deps);
+  await keepHouseEveryHour(deps);
+  await redateKitchens(deps, kitchenCatalogues(deps.catalogue));
+  listen(deps, logger);
+}
+
+/** The demo kitchen, filled in an install that holds nothing yet, or finished where filling it was interrupted. */
+async function beginWith(deps: Deps): Promise<void> {
   const { authStore } = deps.database;
   const fresh = !(await authStore.anyKitchen()) && (await authStore.findDemoMember()) === undefined;
   if (fresh && demo) await seedDemo(deps);
   else await finishDemo(deps);
-  await keepHouseEveryHour(deps);
-  await redateKitchens(deps, kitchenCatalogues(deps.catalogue));
-  listen(deps, logger);
 }
 
 function listen(deps: Deps, log: pino.Logger): void {
@@ -104,7 +110,10 @@ function listen(deps: Deps, log: pino.Logger): void {
   // Half a request keeps no connection open for long.
   const serverOptions = { keepAliveTimeout: keepAliveMs, headersTimeout: 20_000, requestTimeout: 60_000 };
   const server = serve({ fetch: app.fetch, port, hostname: host, serverOptions }, ({ port: bound }) => {
-    void announce(deps, `http://${host}:${bound}`);
+    announce(deps, `http://${host}:${bound}`).catch((error: unknown) => {
+      // It serves all the same: only its first words could not be put together.
+      log.warn({ error: String(error) }, "ready");
+    });
   });
   const stop = (): void => {
     log.info("stopping");

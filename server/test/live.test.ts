@@ -91,12 +91,12 @@ describe("a stream", () => {
     };
     const app = createApp({ ...kitchen.deps, database });
     const watching = await Promise.all(
-      Array.from({ length: 6 }, () => app.request("/api/live", { headers: { cookie: wren.cookie } })),
+      Array.from({ length: 6 }, async () => app.request("/api/live", { headers: { cookie: wren.cookie } })),
     );
     expect(watching.map((one) => one.status)).toEqual(watching.map(() => 200));
     await new Promise((done) => setTimeout(done, 1500));
     expect(reads).toBe(1);
-    await Promise.all(watching.map((one) => one.body?.cancel()));
+    await Promise.all(watching.map(async (one) => one.body?.cancel()));
   });
 
   it("ends with its session, wherever that is ended", async () => {
@@ -130,7 +130,7 @@ describe("a stream", () => {
       { code: "too-many-streams" },
       "10",
     ]);
-    await Promise.all(open.filter((one) => one.status === 200).map((one) => one.body?.cancel()));
+    await Promise.all(open.filter((one) => one.status === 200).map(async (one) => one.body?.cancel()));
   });
 });
 

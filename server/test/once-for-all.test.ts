@@ -22,7 +22,9 @@ it("what fifty ask at once after a write is worked out once", async () => {
   const app = createApp({ ...kitchen.deps, database });
   const askAll = async (): Promise<Set<string>> => {
     const replies = await Promise.all(
-      Array.from({ length: 50 }, () => app.request("/api/today", { headers: { cookie: owner.cookie } })),
+      Array.from({ length: 50 }, async () =>
+        app.request("/api/today", { headers: { cookie: owner.cookie } }),
+      ),
     );
     expect(replies.every((reply) => reply.status === 200)).toBe(true);
     return new Set(await Promise.all(replies.map((reply) => reply.text())));

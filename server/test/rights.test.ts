@@ -55,7 +55,7 @@ describe("rights", () => {
     expect(role).toBe("owner");
   });
 
-  it("two installs on one server have a role each; neither sets the other's password", async () => {
+  it("two installs on one server have a role each; neither sets the other's password", () => {
     const other = new URL(ownerUrl);
     other.pathname = "/another_kitchen";
     expect(servingRole(other.href).name).not.toBe(servingRole(ownerUrl).name);

@@ -23,7 +23,7 @@ type Facts = readonly IngredientFacts[];
 type Validator = (line: Line, facts: Facts) => LineIssue | undefined;
 
 /** Foods that may stand for each other, over all lines of a recipe: what it costs to find the best of them grows with their number. */
-export const mostFillers = 360;
+const mostFillers = 360;
 
 const shareEpsilon = 1e-9;
 

@@ -13,66 +13,79 @@ export type LiveListener = {
   readonly kitchen: (revision: number, change: KitchenChanged | null) => void;
 };
 
-type LiveKitchen = { readonly add: (listener: LiveListener) => () => void };
-
 /**
  * One kitchen, looked at once for all who watch it: its scale and revision are asked of the database when they changed, and the
  * display, which swings and settles by itself, is worked out in memory.
  */
-function liveKitchen(kitchenId: string, deps: Deps, whenEmpty: () => void): LiveKitchen {
-  const listeners = new Set<LiveListener>();
-  let scale: ScaleRecord | undefined;
-  let revision = 0;
-  let shown = "";
-  let saidAt = 0;
+class LiveKitchen {
+  private readonly listeners = new Set<LiveListener>();
+  private readonly stops: (() => void)[] = [];
+  private scale: ScaleRecord | undefined;
+  private revision = 0;
+  private shown = "";
+  private saidAt = 0;
 
-  function sayReading(): void {
-    if (!scale) return;
-    const now = JSON.stringify(simulatedScale.read(scale, deps.now()));
-    const isDue = Date.now() - saidAt >= heartbeatMs;
-    if (now === shown && !isDue) return;
-    [shown, saidAt] = [now, Date.now()];
-    for (const one of listeners) one.reading(now);
-    if (isDue) for (const one of listeners) one.kitchen(revision, null);
+  constructor(
+    private readonly id: string,
+    private readonly deps: Deps,
+    private readonly whenEmpty: () => void,
+  ) {
+    // A database that is away is looked at again when it is back.
+    const look = (): void => void this.look().catch(() => undefined);
+    const changed = (change: KitchenChanged): void => {
+      this.sayRevision(change.revision, change);
+    };
+    const ticker = setInterval(() => {
+      this.sayReading();
+    }, lookMs).unref();
+    this.stops.push(deps.news.ofKitchen(id, { changed, scale: look, missed: look }), () => {
+      clearInterval(ticker);
+    });
+    look();
   }
-  async function look(): Promise<void> {
-    const [found, at] = await deps.database.read(kitchenId, async (stores) => [
+
+  add(listener: LiveListener): () => void {
+    this.listeners.add(listener);
+    if (this.scale) {
+      listener.reading(this.reading(this.scale));
+      listener.kitchen(this.revision, null);
+    }
+    return () => {
+      this.listeners.delete(listener);
+      if (this.listeners.size > 0) return;
+      for (const stop of this.stops) stop();
+      this.whenEmpty();
+    };
+  }
+
+  private reading(scale: ScaleRecord): string {
+    return JSON.stringify(simulatedScale.read(scale, this.deps.now()));
+  }
+
+  private sayRevision(revision: number, change: KitchenChanged | null): void {
+    this.revision = Math.max(this.revision, revision);
+    for (const one of this.listeners) one.kitchen(this.revision, change);
+  }
+
+  private sayReading(): void {
+    if (!this.scale) return;
+    const now = this.reading(this.scale);
+    const isDue = Date.now() - this.saidAt >= heartbeatMs;
+    if (now === this.shown && !isDue) return;
+    [this.shown, this.saidAt] = [now, Date.now()];
+    for (const one of this.listeners) one.reading(now);
+    if (isDue) this.sayRevision(this.revision, null);
+  }
+
+  private async look(): Promise<void> {
+    const [found, revision] = await this.deps.database.read(this.id, async (stores) => [
       await stores.scale.get(),
       await stores.kitchen.revision(),
     ]);
-    scale = found ?? simulatedScale.rest;
-    revision = Math.max(revision, at);
-    sayReading();
-    for (const one of listeners) one.kitchen(revision, null);
+    this.scale = found ?? simulatedScale.rest;
+    this.sayReading();
+    this.sayRevision(revision, null);
   }
-  // A database that is away is looked at again when it is back.
-  const lookAgain = (): void => void look().catch(() => undefined);
-  const stop = deps.news.ofKitchen(kitchenId, {
-    changed: (change) => {
-      revision = Math.max(revision, change.revision);
-      for (const one of listeners) one.kitchen(revision, change);
-    },
-    scale: lookAgain,
-    missed: lookAgain,
-  });
-  const ticker = setInterval(sayReading, lookMs).unref();
-  lookAgain();
-  return {
-    add: (listener) => {
-      listeners.add(listener);
-      if (scale) {
-        listener.reading(JSON.stringify(simulatedScale.read(scale, deps.now())));
-        listener.kitchen(revision, null);
-      }
-      return () => {
-        listeners.delete(listener);
-        if (listeners.size > 0) return;
-        clearInterval(ticker);
-        stop();
-        whenEmpty();
-      };
-    },
-  };
 }
 
 /** The kitchens that somebody watches, each once. */
@@ -82,7 +95,7 @@ export function liveKitchens(deps: Deps): {
   const known = new Map<string, LiveKitchen>();
   return {
     watch: (kitchenId, listener) => {
-      const kitchen = known.get(kitchenId) ?? liveKitchen(kitchenId, deps, () => known.delete(kitchenId));
+      const kitchen = known.get(kitchenId) ?? new LiveKitchen(kitchenId, deps, () => known.delete(kitchenId));
       known.set(kitchenId, kitchen);
       return kitchen.add(listener);
     },

@@ -72,6 +72,10 @@ function withPicturesIn(kitchen: WholeKitchen, files: Unzipped): WholeKitchen {
   return { ...kitchen, ...Object.fromEntries(pictures.map((table) => [table, inside(table)])) };
 }
 
+/** A single value as a cell; nothing where there is none. */
+const cellOf = (value: unknown): string | number =>
+  typeof value === "string" || typeof value === "number" ? value : value === true ? "yes" : "";
+
 /** A table as a spreadsheet reads it: single values only. */
 function tableAsCsv(rows: readonly PlainRow[]): string {
   const isPlain = (value: unknown): boolean => value === null || typeof value !== "object";
@@ -80,7 +84,7 @@ function tableAsCsv(rows: readonly PlainRow[]): string {
   );
   return writeCsv(
     columns,
-    rows.map((row) => Object.fromEntries(columns.map((name) => [name, String(row[name] ?? "")]))),
+    rows.map((row) => Object.fromEntries(columns.map((name) => [name, cellOf(row[name])]))),
   );
 }
 

@@ -27,8 +27,8 @@ async function takeEverything(
   const written = await deps.database.read(kitchen.id, async (stores) => {
     const context = await buildContext(stores, session, mountContext);
     const [lots, recipes] = [
-      await exportLots({ query: undefined } as never, context),
-      await exportRecipes({} as never, context),
+      await exportLots({ query: undefined }, context),
+      await exportRecipes({}, context),
     ];
     return { lots: lots.ok ? String(lots.value) : "", recipes: recipes.ok ? String(recipes.value) : "" };
   });

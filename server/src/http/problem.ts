@@ -2,6 +2,7 @@ import { entryIssue, type Problem } from "@apron/contract";
 import type { Context } from "hono";
 import type { ContentfulStatusCode } from "hono/utils/http-status";
 import type { z } from "zod";
+import { isAway } from "../context/sql-state.ts";
 import type { Refusal } from "../context/refusal.ts";
 
 const titles: Readonly<Record<number, string>> = {
@@ -45,8 +46,6 @@ export function refusalOfIssues(error: z.ZodError): Refusal {
   return { status: 422, ...(issue ? entryIssue(issue) : { code: "invalid" }) };
 }
 
-/** States of a database that is starting, stopping, full or away (classes 08, 53, 57P), and what a driver says of it. */
-const awayStates = /^(?:08|53|57P)/;
 const databaseAway = { status: 503, code: "database-silent" } as const;
 
 /**
@@ -57,5 +56,5 @@ export function problemOfState(
   state: string,
 ): { readonly status: number; readonly code: string } | undefined {
   if (state.startsWith("22")) return { status: 422, code: "not-storable" };
-  return awayStates.test(state) ? databaseAway : undefined;
+  return isAway(state) ? databaseAway : undefined;
 }

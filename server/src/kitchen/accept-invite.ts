@@ -78,7 +78,11 @@ const noteIn = (
   [kind, who]: readonly [SecurityEventKind, string],
 ): Promise<void> => stores.people.note({ id: deps.newId(), at: deps.now(), kind, who, whom: "" });
 
-async function join(c: Context, invite: FoundInvite, as: Body["as"], deps: Deps): Promise<Response> {
+async function join(
+  c: Context,
+  { invite, as }: { readonly invite: FoundInvite; readonly as: Body["as"] },
+  deps: Deps,
+): Promise<Response> {
   const found = await joiner(c, as, deps);
   if (found instanceof Response) return found;
   const { account, fresh } = found;
@@ -106,8 +110,7 @@ async function join(c: Context, invite: FoundInvite, as: Body["as"], deps: Deps)
 
 async function setNewPassword(
   c: Context,
-  invite: FoundInvite,
-  password: string,
+  { invite, password }: { readonly invite: FoundInvite; readonly password: string },
   deps: Deps,
 ): Promise<Response> {
   const { account, kitchenId } = invite;
@@ -140,6 +143,6 @@ export async function acceptInvite(
   if ((invite.kind === "password") !== (as.kind === "new-password"))
     return problemReply(c, { status: 409, code: "invite-is-for-something-else", field: "code" });
   return as.kind === "new-password"
-    ? setNewPassword(c, invite, as.password, deps)
-    : join(c, invite, as, deps);
+    ? setNewPassword(c, { invite, password: as.password }, deps)
+    : join(c, { invite, as }, deps);
 }

@@ -3,7 +3,7 @@ import type { Deps } from "../context/request-context.ts";
 const everyMs = 60 * 60 * 1000;
 
 /** What is due: kitchens whose grace is over go, and what only grows is pruned. Several processes may do it at once. */
-export async function keepHouse(deps: Deps): Promise<void> {
+async function keepHouse(deps: Deps): Promise<void> {
   const { authStore } = deps.database;
   try {
     const deleted = await authStore.deleteDueKitchens(deps.now());

@@ -2,7 +2,7 @@ import { setTimeout } from "node:timers/promises";
 import type { DataSource } from "typeorm";
 import { dataSourceFor } from "./data-source.ts";
 import { giveRights, retireSharedRole, servingRole } from "./rights.ts";
-import { sqlState } from "../context/sql-state.ts";
+import { isAway, sqlState } from "../context/sql-state.ts";
 
 /** Any fixed number: two processes starting together must not migrate at once. */
 const migrationLock = 7_240_611;
@@ -39,6 +39,21 @@ export async function migrate(ownerUrl: string): Promise<void> {
     await runner.query("select pg_advisory_unlock($1)", [migrationLock]);
     await runner.release();
     await owner.destroy();
+  }
+}
+
+/** A database that is being started again is back before this; one that is not is somebody's to look at. */
+const backWithinMs = 60_000;
+
+/** Waits for a database that is starting, or away for a moment; throws what it says where it is away for longer, or says no. */
+export async function databaseAnswers(ownerUrl: string): Promise<void> {
+  for (const begun = Date.now(); ; await setTimeout(300)) {
+    try {
+      await (await dataSourceFor(ownerUrl, 1).initialize()).destroy();
+      return;
+    } catch (error) {
+      if (!isAway(sqlState(error)) || Date.now() - begun > backWithinMs) throw error;
+    }
   }
 }
 

@@ -17,58 +17,72 @@ function handOn(emitter: EventEmitter, { channel, payload = "" }: Told): void {
   emitter.emit(`kitchen ${id}`, change);
 }
 
-/**
- * One connection a process that listens (LISTEN, NOTIFY); it is opened again when it breaks, and everybody who listens is told that
- * something may have been missed.
- */
-export function newsOf(
-  url: string,
-  log: (event: string, facts: Readonly<Record<string, unknown>>) => void,
-): News {
-  const emitter = new EventEmitter().setMaxListeners(0);
-  let client: pg.Client | undefined;
-  let isClosed = false;
-  let again: NodeJS.Timeout | undefined;
+type Log = (event: string, facts: Readonly<Record<string, unknown>>) => void;
 
-  function broke(of: pg.Client, error: unknown): void {
-    if (client !== of || isClosed) return;
-    client = undefined;
-    void of.end().catch(() => undefined);
-    log("the connection for news broke", { error: String(error) });
-    again = setTimeout(() => void open(), tryAgainMs).unref();
+/** A connection that listens, opened again whenever it breaks; whoever listens is told that something may have been missed. */
+class Listening {
+  private client: pg.Client | undefined;
+  private isClosed = false;
+  private again: NodeJS.Timeout | undefined;
+
+  constructor(
+    private readonly url: string,
+    private readonly emitter: EventEmitter,
+    private readonly log: Log,
+  ) {
+    void this.open();
   }
-  async function open(): Promise<void> {
-    const opening = new pg.Client({ connectionString: url, keepAlive: true, connectionTimeoutMillis: 5000 });
-    client = opening;
-    opening.on("error", (error) => {
-      broke(opening, error);
+
+  async close(): Promise<void> {
+    this.isClosed = true;
+    clearTimeout(this.again);
+    await this.client?.end().catch(() => undefined);
+  }
+
+  private broke(of: pg.Client, error: unknown): void {
+    if (this.client !== of || this.isClosed) return;
+    this.client = undefined;
+    void of.end().catch(() => undefined);
+    this.log("the connection for news broke", { error: String(error) });
+    this.again = setTimeout(() => void this.open(), tryAgainMs).unref();
+  }
+
+  private async open(): Promise<void> {
+    const opening = new pg.Client({
+      ...{ connectionString: this.url, keepAlive: true, connectionTimeoutMillis: 5000 },
     });
+    this.client = opening;
+    const broke = (error: unknown): void => {
+      this.broke(opening, error);
+    };
+    opening.on("error", broke);
     opening.on("end", () => {
-      broke(opening, "ended");
+      broke("ended");
     });
     opening.on("notification", (told) => {
-      handOn(emitter, told);
+      handOn(this.emitter, told);
     });
     try {
       await opening.connect();
       await opening.query(channels.map((channel) => `listen ${channel}`).join("; "));
-      emitter.emit("missed");
+      this.emitter.emit("missed");
     } catch (error) {
-      broke(opening, error);
+      broke(error);
     }
   }
-  void open();
+}
+
+/** What happens in a database, over one connection a process that listens (LISTEN, NOTIFY). */
+export function newsOf(url: string, log: Log): News {
+  const emitter = new EventEmitter().setMaxListeners(0);
+  const listening = new Listening(url, emitter, log);
   return {
     ofKitchen: (kitchenId, handler) => listenTo(emitter, kitchenId, handler),
     whenSessionEnds: (sessionId, ended) => {
       emitter.once(`session ${sessionId}`, ended);
       return () => emitter.off(`session ${sessionId}`, ended);
     },
-    close: async () => {
-      isClosed = true;
-      clearTimeout(again);
-      await client?.end().catch(() => undefined);
-    },
+    close: () => listening.close(),
   };
 }
 

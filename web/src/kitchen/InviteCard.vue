@@ -9,7 +9,7 @@ import ProblemNote from "../ui/ProblemNote.vue";
 import InviteCode from "./InviteCode.vue";
 import { roleChoices, roleWords } from "./people-words.ts";
 
-const props = defineProps<{ invites: Members["invites"]; isDemo: boolean }>();
+defineProps<{ invites: Members["invites"]; isDemo: boolean }>();
 const role = ref<"cook" | "owner">("cook");
 const made = ref<InviteMade>();
 const { act, pending, sentence } = useAct();
@@ -23,7 +23,7 @@ async function takeBack(id: string): Promise<void> {
   if (done && made.value?.id === id) made.value = undefined;
 }
 
-const about = ({ kind, role: as, whose }: (typeof props.invites)[number]): string =>
+const about = ({ kind, role: as, whose }: Members["invites"][number]): string =>
   kind === "password" ? `New password for ${whose}` : `Invitation: ${roleWords[as].toLowerCase()}`;
 </script>
 

@@ -1,7 +1,7 @@
 import type { CupSystem } from "@apron/core/measure";
 import type { Dialect } from "@apron/core/catalogue";
 import type { MemberRole } from "@apron/contract";
-import type { SecurityEvent } from "./people.store.ts";
+import type { SecurityEvent } from "./security-event.ts";
 import type { KitchenSettings } from "../kitchen-settings.ts";
 
 export type KitchenRecord = {

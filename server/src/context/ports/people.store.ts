@@ -1,5 +1,6 @@
 import type { MemberRole } from "@apron/contract";
 import type { KitchenRecord, MemberRecord } from "./kitchen.store.ts";
+import type { SecurityEvent } from "./security-event.ts";
 
 /** Somebody who signs in, whatever kitchens they belong to. */
 export type AccountRecord = { readonly id: string; readonly name: string };
@@ -24,7 +25,7 @@ export type OpenSession = {
   readonly seenAt: Date;
 };
 
-export type InviteKind = "join" | "password";
+type InviteKind = "join" | "password";
 /** An invitation that still stands, as whoever holds its code sees it. */
 export type FoundInvite = {
   readonly id: string;
@@ -73,15 +74,6 @@ export type InviteRecord = {
   readonly codeHash: string;
   readonly createdAt: Date;
   readonly expiresAt: Date;
-};
-
-/** What happened to who may do what; `whom` is "" where it concerns nobody else. */
-export type SecurityEvent = {
-  readonly id: string;
-  readonly at: Date;
-  readonly kind: string;
-  readonly who: string;
-  readonly whom: string;
 };
 
 /** Who cooks in one kitchen. */

@@ -16,7 +16,7 @@ export type Jobs = {
   readonly readLines: (lines: readonly string[], kitchen: ReadingKitchen) => LineReading[];
   readonly readRecipes: (text: string, kitchen: ReadingKitchen) => Answer<ReplyOf<"readRecipes">>;
 };
-export type JobName = keyof Jobs;
+type JobName = keyof Jobs;
 
 export type Workers = {
   /** Throws TooMuchWork where so much waits already, or where it took longer than it may. */

@@ -96,6 +96,24 @@ const questionsOf = (source: DataSource): Pick<AuthStore, Questions> => ({
   },
 });
 
+type Housekeeping = Pick<AuthStore, "deleteDueKitchens" | "note" | "prune">;
+const housekeepingOf = (source: DataSource): Housekeeping => ({
+  deleteDueKitchens: async (at) => {
+    const [row] = await source.query<{ deleted: number }[]>("select delete_due_kitchens($1) as deleted", [
+      at,
+    ]);
+    return row?.deleted ?? 0;
+  },
+  note: (kitchenId, event) =>
+    source.transaction(async (em) => {
+      await enterKitchen(em, kitchenId);
+      await em.insert(SecurityEventTable, { ...event, kitchenId });
+    }),
+  prune: async (at) => {
+    await source.query("select prune($1)", [at]);
+  },
+});
+
 export const authStoreOf = (source: DataSource): AuthStore => ({
   ...questionsOf(source),
   beginSignIn: async (subject, free, at) => {
@@ -127,20 +145,7 @@ export const authStoreOf = (source: DataSource): AuthStore => ({
       return "created" as const;
     }),
   createKitchen: (kitchen, members) => source.transaction((em) => insertKitchen(em, kitchen, members)),
-  deleteDueKitchens: async (at) => {
-    const [row] = await source.query<{ deleted: number }[]>("select delete_due_kitchens($1) as deleted", [
-      at,
-    ]);
-    return row?.deleted ?? 0;
-  },
-  note: (kitchenId, event) =>
-    source.transaction(async (em) => {
-      await enterKitchen(em, kitchenId);
-      await em.insert(SecurityEventTable, { ...event, kitchenId });
-    }),
-  prune: async (at) => {
-    await source.query("select prune($1)", [at]);
-  },
+  ...housekeepingOf(source),
 });
 
 const openSession = (source: DataSource, session: NewSession, at: Date): Promise<void> =>

@@ -30,16 +30,8 @@ const join =
     return true;
   };
 
-export const peopleStoreOf = (em: EntityManager, kitchenId: string): PeopleStore => ({
-  members: members(em, kitchenId),
-  join: join(em, kitchenId),
-  setRole: async (id, role) => {
-    await em.update(MemberTable, { id, kitchenId }, { role });
-  },
-  leave: async (id, leftAt) => {
-    await em.update(MemberTable, { id, kitchenId }, { leftAt });
-    await em.delete(SessionTable, { memberId: id, kitchenId });
-  },
+type Invites = Pick<PeopleStore, "openInvites" | "invite" | "endInvite">;
+const invitesOf = (em: EntityManager, kitchenId: string): Invites => ({
   openInvites: async (at) => {
     const where = { kitchenId, endedAt: IsNull(), expiresAt: MoreThan(at) };
     const rows = await em.find(InviteTable, { where, order: { createdAt: "ASC", id: "ASC" } });
@@ -56,6 +48,9 @@ export const peopleStoreOf = (em: EntityManager, kitchenId: string): PeopleStore
     const { affected } = await em.update(InviteTable, { id, kitchenId, endedAt: IsNull() }, { endedAt });
     return affected === 1;
   },
+});
+
+const eventsOf = (em: EntityManager, kitchenId: string): Pick<PeopleStore, "note" | "events"> => ({
   note: async (event) => {
     await em.insert(SecurityEventTable, { ...event, kitchenId });
   },
@@ -67,6 +62,20 @@ export const peopleStoreOf = (em: EntityManager, kitchenId: string): PeopleStore
     });
     return rows.map(({ kitchenId: _kitchen, ...event }) => event);
   },
+});
+
+export const peopleStoreOf = (em: EntityManager, kitchenId: string): PeopleStore => ({
+  members: members(em, kitchenId),
+  join: join(em, kitchenId),
+  setRole: async (id, role) => {
+    await em.update(MemberTable, { id, kitchenId }, { role });
+  },
+  leave: async (id, leftAt) => {
+    await em.update(MemberTable, { id, kitchenId }, { leftAt });
+    await em.delete(SessionTable, { memberId: id, kitchenId });
+  },
+  ...invitesOf(em, kitchenId),
+  ...eventsOf(em, kitchenId),
   openKitchen: async (kitchen, owner, createdAt) => {
     await insertKitchen(em, kitchen, []);
     await em.insert(MemberTable, { ...owner, role: "owner", createdAt, leftAt: null });

@@ -1,0 +1,18 @@
+import { spawnSync } from "node:child_process";
+import { join } from "node:path";
+import { expect, test } from "@playwright/test";
+import { slowdown } from "./kitchen-test.ts";
+
+const root = join(import.meta.dirname, "..");
+
+test("server and database killed at random while five write: every acknowledged write is there once", () => {
+  test.setTimeout(400_000 * slowdown);
+  const ran = spawnSync(process.execPath, [join(root, "scripts", "torture.mjs"), "25"], {
+    ...{ cwd: root, encoding: "utf8", timeout: 380_000 * slowdown },
+  });
+  expect([ran.stderr.split("\n").filter((line) => line && !line.startsWith("{")), ran.status]).toEqual([
+    [],
+    0,
+  ]);
+  expect(ran.stdout).toMatch(/[1-9]\d* killed, [1-9]\d* lots written/);
+});
