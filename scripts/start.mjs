@@ -59,6 +59,8 @@ async function serve(databaseUrl, backups) {
     APRON_STARTER: String(process.pid),
     ...(backups ? { APRON_BACKUP_FOLDER: backups, APRON_BACKUP_FIRST: "1" } : {}),
     LOG_LEVEL: process.env.LOG_LEVEL ?? "warn",
+    // Hashing takes two of these threads at a time; files and names are looked up in the others.
+    UV_THREADPOOL_SIZE: process.env.UV_THREADPOOL_SIZE ?? "12",
   };
   let server;
   let isStopping = false;

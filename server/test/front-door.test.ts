@@ -2,7 +2,8 @@ import { gunzipSync } from "node:zlib";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import { endpoints, routeOf, type EndpointName } from "@apron/contract";
 import { createApp } from "../src/app.ts";
-import { aLot, openTestKitchen, type TestKitchen } from "./test-kitchen.ts";
+import { attachment, fileName } from "../src/http/attachment.ts";
+import { aLot, openTestKitchen, signedInBy, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
 beforeAll(async () => {
@@ -208,6 +209,19 @@ describe("the edges", () => {
     const { requestId } = JSON.parse(text) as { requestId: string };
     expect(kitchen.logged.some((line) => line.includes(requestId) && line.includes("secret detail"))).toBe(
       true,
+    );
+  });
+
+  it("files have names of their own, safe to save", async () => {
+    const wren = signedInBy(
+      kitchen.app,
+      await kitchen.guest.call("signIn", { body: { name: "Wren", password: "long enough" } }),
+    );
+    const nameOf = async (path: string) => (await wren.raw(path)).headers.get("content-disposition");
+    expect(await nameOf("/api/lots.csv")).toBe(`attachment; filename="lots.csv"; filename*=UTF-8''lots.csv`);
+    expect(fileName("/api/recipes/lovage-green-sauce/recipe.md")).toBe("lovage-green-sauce.md");
+    expect(attachment('Wren\'s "plot"; é/ü\r\n.zip')).toBe(
+      `attachment; filename="Wren-s-plot-e-u-.zip"; filename*=UTF-8''Wren%27s%20%22plot%22%3B%20%C3%A9%2F%C3%BC%0D%0A.zip`,
     );
   });
 });

@@ -358,6 +358,16 @@ describe("out and back in", () => {
     expect(seen).toBeGreaterThanOrEqual(150);
   });
 
+  it("Markdown holds no markup of anybody's: what looks like it is shown, and reads back as it was", () => {
+    const sneaky = "Salad <img src=x onerror=alert(1)> &lt;b&gt; & more";
+    const formula = aFormula([aLine("green", 80, "chard")], {
+      ...{ name: sneaky, notes: "<script>alert(1)</script>", steps: [stepOf("Mix <b>well</b>.")] },
+    });
+    const text = recipeMarkdown(formula, writer);
+    expect(text).not.toContain("<");
+    expect(text).toContain("Salad &lt;img src=x onerror=alert(1)> &amp;lt;b&amp;gt; & more");
+  });
+
   it("says what may stand in without a cap as “or”, and leaves out what it has no words for", () => {
     const line = aLine("green", 80, "parsley chervil lovage:0.25");
     const text = recipeJson(aFormula([line]), writer).recipeIngredient;

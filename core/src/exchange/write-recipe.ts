@@ -177,6 +177,10 @@ export function recipeJson(formula: Formula, writer: RecipeWriter, image?: strin
   } as const;
 }
 
+/** Markdown lets HTML through as it stands: what only looks like it is written so that it is shown. */
+const withoutMarkup = (text: string): string =>
+  text.replaceAll(/&(?=#?\w+;)/g, "&amp;").replaceAll("<", "&lt;");
+
 /** A recipe as Markdown: what a cook would write down, and what this kitchen reads back. */
 export function recipeMarkdown(formula: Formula, writer: RecipeWriter): string {
   const time = formula.minutes > 0 ? ` · ${formula.minutes} min` : "";
@@ -201,5 +205,7 @@ export function recipeMarkdown(formula: Formula, writer: RecipeWriter): string {
     ...steps,
     ...(formula.notes === "" ? [] : ["", "## Notes", "", formula.notes]),
     "",
-  ].join("\n");
+  ]
+    .map(withoutMarkup)
+    .join("\n");
 }

@@ -48,7 +48,7 @@ async function sendAll(stream: SSEStreamingApi, watch: Watch): Promise<void> {
     box.nudge();
   };
   const stop = watch(box, end);
-  const old = setTimeout(end, longestMs);
+  const old = setTimeout(end, longestMs).unref();
   stream.onAbort(end);
   try {
     while (!isOver && !stream.aborted) {

@@ -4,18 +4,13 @@ import type { Context, Hono } from "hono";
 import { buildContext } from "../context/build-context.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { WholeKitchen } from "../context/ports/whole-kitchen.store.ts";
+import { attachment } from "../http/attachment.ts";
 import type { MountContext } from "../http/mount.ts";
 import { problemReply } from "../http/problem.ts";
 import { presentSession, sessionOf } from "../http/sessions.ts";
 import { exportLots } from "./lots-file.ts";
 import { exportRecipes } from "./recipes-file.ts";
 import { packKitchen, unpackKitchen, withNewIds } from "./whole-kitchen-file.ts";
-
-/** A file's name for whoever downloads it: plain letters for all, the real name for those who read RFC 6266. */
-function attachment(name: string): string {
-  const plain = name.normalize("NFKD").replaceAll(/[^\w.-]+/g, "-");
-  return `attachment; filename="${plain}"; filename*=UTF-8''${encodeURIComponent(name)}`;
-}
 
 async function takeEverything(
   c: Context,

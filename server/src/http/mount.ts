@@ -4,6 +4,7 @@ import { accept, dayIn } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { z } from "zod";
 import { buildContext } from "../context/build-context.ts";
+import { attachment, fileName } from "./attachment.ts";
 import { cleanText, isSuspect } from "./clean-text.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { Deps, RequestContext, UseCases } from "../context/request-context.ts";
@@ -94,7 +95,7 @@ async function answerRead(call: Call, mountContext: MountContext): Promise<Respo
   const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
   const known = cache.get(key);
   if (known) return replyKnown(c, known, endpoint);
-  const started = underway.get(key) ?? workOut(call, mountContext, key);
+  const started = underway.get(key) ?? workOut(call, mountContext, key).finally(() => underway.delete(key));
   underway.set(key, started);
   const answer = await started;
   return answer.ok ? replyKnown(c, answer.value, endpoint) : problemReply(c, answer.issue);
@@ -102,18 +103,14 @@ async function answerRead(call: Call, mountContext: MountContext): Promise<Respo
 
 /** One reply, worked out once for all who wait for it. */
 async function workOut(call: Call, mountContext: MountContext, key: string): Promise<Answer<CachedReply>> {
-  const { deps, cache, underway } = mountContext;
-  try {
-    const answer = await deps.database.read(call.session.kitchen.id, async (stores) =>
-      call.work(await buildContext(stores, call.session, mountContext)),
-    );
-    if (!answer.ok) return answer;
-    const fresh = cachedReply(call.endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
-    cache.set(key, fresh);
-    return accept(fresh);
-  } finally {
-    underway.delete(key);
-  }
+  const { deps, cache } = mountContext;
+  const answer = await deps.database.read(call.session.kitchen.id, async (stores) =>
+    call.work(await buildContext(stores, call.session, mountContext)),
+  );
+  if (!answer.ok) return answer;
+  const fresh = cachedReply(call.endpoint.media ? String(answer.value) : JSON.stringify(answer.value));
+  cache.set(key, fresh);
+  return accept(fresh);
 }
 
 function replyKnown(c: Context, known: CachedReply, { media }: Endpoint): Response {
@@ -121,7 +118,10 @@ function replyKnown(c: Context, known: CachedReply, { media }: Endpoint): Respon
   if (c.req.header("if-none-match") === known.etag) return c.body(null, 304, caching);
   const zipped = (c.req.header("accept-encoding") ?? "").includes("gzip") ? known.gzip() : undefined;
   const encoding: Record<string, string> = zipped ? { "content-encoding": "gzip" } : {};
-  const type = media ? { "content-type": `${media}; charset=utf-8` } : { "content-type": jsonType };
+  const asFile = { "content-disposition": attachment(fileName(c.req.path)) };
+  const type = media
+    ? { "content-type": `${media}; charset=utf-8`, ...asFile }
+    : { "content-type": jsonType };
   return c.body(zipped ?? known.body, 200, { ...type, ...caching, ...encoding });
 }
 
