@@ -196,7 +196,11 @@ describe("a batch", () => {
   });
 
   it("stands beside another, by the portion", async () => {
-    const [{ made: one }, { made: two }] = [await finish(), await finish({ batches: 2, weighedG: 310 })];
+    kitchen.setNow("2026-09-10T09:01:00");
+    const { made: one } = await finish();
+    // The newest first: made a minute apart, since of one moment none is the newer.
+    kitchen.setNow("2026-09-10T09:02:00");
+    const { made: two } = await finish({ batches: 2, weighedG: 310 });
     const compared = await wren.call("compareBatches", {
       params: { id: one.body.id },
       query: { with: two.body.id },

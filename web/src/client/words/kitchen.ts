@@ -32,6 +32,7 @@ export const kitchenSentences: Sentences = {
     "This file isn't a kitchen that was taken along, or it is damaged. Nothing was brought in.",
   "does-not-add-up": () =>
     "The figures in this file contradict each other. Nothing was brought in; choose an unchanged file.",
+  "too-many-streams": () => "This kitchen is open in too many windows on this device. Close some of them.",
   "session-unknown": () => "This device is already signed out.",
   "kitchen-unknown": () => "This kitchen wasn't found. You may have been removed from it.",
   "too-many-kitchens": (m) => `You can have up to ${String(m["atMost"])} kitchens.`,
