@@ -1,6 +1,8 @@
 import { describe, expect, it } from "@jest/globals";
 import type { PlanTask, PlanWish, SavedPlan } from "@apron/contract";
 import { noChanges } from "@apron/core/recipes";
+import { dayToPlan } from "../src/plan/day-to-plan.ts";
+import { useTimeZone } from "../src/ui/dates.ts";
 import { barsOf, movedStart } from "../src/plan/bars.ts";
 import {
   emptyPlan,
@@ -59,6 +61,17 @@ describe("the form of a plan", () => {
     ways: [],
     changes: noChanges,
   };
+
+  it("a new plan is for today while its hour is to come, and for tomorrow in the evening", () => {
+    useTimeZone("UTC");
+    expect(dayToPlan(new Date("2026-11-30T18:59:00Z"))).toBe("2026-11-30");
+    expect(dayToPlan(new Date("2026-11-30T19:00:00Z"))).toBe("2026-12-01");
+    // Seven in the evening there, six in the morning here.
+    useTimeZone("Pacific/Auckland");
+    expect(dayToPlan(new Date("2026-11-30T05:59:00Z"))).toBe("2026-11-30");
+    expect(dayToPlan(new Date("2026-11-30T06:00:00Z"))).toBe("2026-12-01");
+    useTimeZone("UTC");
+  });
 
   it("asks for nothing before there is a dish and a time", () => {
     const form = emptyPlan("one", "2026-11-30");

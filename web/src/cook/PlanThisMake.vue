@@ -5,12 +5,12 @@ import { useRouter } from "vue-router";
 import { newId } from "../client/new-id.ts";
 import { useDraft } from "../client/use-draft.ts";
 import { emptyPlan, withDish } from "../plan/plan-form.ts";
-import { todayIso } from "../ui/dates.ts";
+import { dayToPlan } from "../plan/day-to-plan.ts";
 
 /** Takes a make that is being got ready, with what is done otherwise this once, to the plan of the cooking. */
 const props = defineProps<{ plan: MakePlan; changes: TonightsChanges }>();
 const router = useRouter();
-const { draft: form } = useDraft("plan", () => emptyPlan(newId(), todayIso()));
+const { draft: form } = useDraft("plan", () => emptyPlan(newId(), dayToPlan()));
 async function planIt(): Promise<void> {
   const { recipeId, name, batches } = props.plan;
   form.value.dishes = withDish(form.value.dishes, { recipeId, name, batches, changes: props.changes });

@@ -2,6 +2,7 @@ import type { PlanDraft, PlanWish, RequestOf, SavedPlan, TonightsChanges } from 
 import type { Skill } from "@apron/core/plan";
 import { noChanges } from "@apron/core/recipes";
 import { instantAt } from "@apron/core/measure";
+import { usualTime } from "./day-to-plan.ts";
 
 /** A dish in the plan; its key is its own, since one recipe may be in it twice. */
 export type PlanDish = {
@@ -39,7 +40,7 @@ export type PlanForm = {
 };
 
 export const emptyPlan = (id: string, day: string): PlanForm => ({
-  ...{ id, day, dishes: [], time: "19:00", cooks: 1, crew: [], homeTime: "" },
+  ...{ id, day, dishes: [], time: usualTime, cooks: 1, crew: [], homeTime: "" },
   ...{ isQuiet: false, quietFrom: "22:00", quietTo: "07:00" },
   ...{ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4, fixed: [], times: [] },
 });
