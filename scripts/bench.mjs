@@ -12,13 +12,23 @@ async function benchPlan() {
   return follow(process.execPath, [outfile], {});
 }
 
-async function benchService() {
-  run("npm", ["run", "--silent", "build", "--workspace", "server"]);
+async function benchService(script) {
+  run("npm", ["run", "--silent", "build"]);
+  const env = { ...process.env, APRON_WEB: join(root, "web", "dist"), UV_THREADPOOL_SIZE: "12" };
   return withThrowawayDatabase((url) =>
-    follow(process.execPath, ["server/dist/bench.js"], { env: { ...process.env, TEST_DATABASE_URL: url } }),
+    follow(process.execPath, [`server/dist/${script}.js`], { env: { ...env, TEST_DATABASE_URL: url } }),
   );
 }
 
-/** `npm run bench`: speed as ratios in one run, on throwaway data, over loopback only; `npm run bench -- plan`: planning. */
+const parts = {
+  plan: benchPlan,
+  floods: () => benchService("bench-floods"),
+  service: () => benchService("bench"),
+};
+
+/**
+ * `npm run bench`: speed as ratios in one run, on throwaway data, over loopback only; `-- plan`: planning; `-- floods`: what
+ * many at once do to one another.
+ */
 preparePackages();
-process.exitCode = process.argv.includes("plan") ? await benchPlan() : await benchService();
+process.exitCode = await parts[process.argv.find((word) => word in parts) ?? "service"]();

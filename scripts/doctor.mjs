@@ -107,6 +107,9 @@ function clock() {
 
 function backups() {
   const [newest] = backupsIn(backupFolder(dataFolder()));
+  // The first one is made a minute after the first start.
+  const isNew = !existsSync(dataFolder()) || Date.now() - statSync(dataFolder()).birthtimeMs < dayMs;
+  if (!newest && isNew) return good("There is no backup yet. The program makes one a day.");
   if (!newest)
     return bad("There is no backup yet. The program makes one a day; npm run backup makes one now.");
   const days = (Date.now() - newest.at.getTime()) / dayMs;

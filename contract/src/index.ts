@@ -33,7 +33,7 @@ export type {
 } from "./cook.ts";
 export type { ScaleReading } from "./devices.ts";
 export { AddIngredient } from "./catalogue.ts";
-export { ChangeKitchen, SetUp } from "./kitchen.ts";
+export { ChangeKitchen, KitchenRow, SetUp } from "./kitchen.ts";
 export type { Eater, Kitchen, KitchenSettings, Session, StartPage } from "./kitchen.ts";
 export type {
   BatchesCompared,

@@ -119,6 +119,30 @@ export const KitchenSettings = z
   .object({ name: z.string(), ...Choices, ...Settings })
   .meta({ id: "KitchenSettings" });
 
+/** A kitchen's own row, as it is taken along: brought in by a stranger's hand it has to be one that can be worked with. */
+export const KitchenRow = z.looseObject({
+  id: Id,
+  name: z.string().trim().min(1).max(80),
+  dialect: Choices.dialect,
+  units: Choices.units,
+  cup: Choices.cup,
+  currency: Choices.currency,
+  locale: Choices.locale,
+  time_zone: Choices.timeZone,
+  settings: z.looseObject({
+    eaters: Settings.eaters,
+    household: z.looseObject({
+      portionsPerPersonDay: z.partialRecord(z.enum(dishKinds), Appetite),
+      freezerPortions: Portions,
+      givePortions: Portions,
+    }),
+    staples: Settings.staples,
+    scale: Settings.scale,
+    ounces: Kitchen.shape.ounces.optional(),
+    meanings: Kitchen.shape.meanings.optional(),
+  }),
+});
+
 export const Session = z
   .object({
     member: z.object({ id: Id, name: z.string(), role: z.enum(["owner", "cook"]) }),

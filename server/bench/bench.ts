@@ -1,22 +1,9 @@
-import { randomUUID } from "node:crypto";
 import { writeFileSync } from "node:fs";
-import { Worker } from "node:worker_threads";
-import { serve } from "@hono/node-server";
-import { referenceCatalogue } from "@apron/core/catalogue/reference";
-import { Hono } from "hono";
-import { createApp } from "../src/app.ts";
-import { workersHere } from "../src/workers/jobs.ts";
-import { simulatedPriceBoard } from "../src/devices/simulated-price-board.ts";
-import { seedDemo } from "../src/demo/seed.ts";
-import type { Deps } from "../src/context/request-context.ts";
-import { dataSourceFor } from "../src/persistence/data-source.ts";
-import { appUrlFor, migrate } from "../src/persistence/migrate.ts";
-import { newsOf } from "../src/persistence/news.ts";
-import { databaseOf } from "../src/persistence/unit-of-work.ts";
-import { median, type Load, type LoadOrder } from "./load.ts";
+import { loadFromAnotherThread, median, ratio, type Load } from "./load.ts";
 import { seedManyLots } from "./many-lots.ts";
 import { benchReading } from "./read-lines.ts";
 import { benchDressing, benchImport, fillLibrary, librarySearches } from "./recipes.ts";
+import { openService, signInToDemo } from "./service.ts";
 
 const lots = 2000;
 const movements = 20_000;
@@ -49,59 +36,20 @@ const basketFilters: Route = {
 };
 
 async function main(): Promise<void> {
-  const ownerUrl = process.env["TEST_DATABASE_URL"];
-  if (!ownerUrl) throw new Error("TEST_DATABASE_URL is not set; run npm run bench");
-  await migrate(ownerUrl);
-  const source = await dataSourceFor(appUrlFor(ownerUrl), 10).initialize();
-  const owner = await dataSourceFor(ownerUrl, 1).initialize();
-  const deps: Deps = {
-    database: databaseOf(source),
-    catalogue: referenceCatalogue,
-    priceBoard: simulatedPriceBoard,
-    workers: workersHere,
-    backups: () => Promise.resolve(null),
-    news: newsOf(appUrlFor(ownerUrl), () => undefined),
-    now: () => new Date(),
-    newId: () => randomUUID(),
-    log: (event, facts) => process.stderr.write(`${event} ${JSON.stringify(facts)}\n`),
-    secureCookies: false,
-    cookieName: "apron_session",
-    hosts: [],
-    searchMs: 330,
-    version: "bench",
-  };
-  await seedDemo(deps);
-  await seedManyLots(owner, { lots, movements });
-  const app = createApp(deps);
-  // The floor: a bare Hono route that asks the same pool for nothing.
-  const floor = new Hono().get("/floor", async (c) => c.json(await source.query("select 1 as one")));
-  const server = serve({
-    fetch: new Hono().route("/", floor).route("/", app).fetch,
-    port: 0,
-    hostname: "127.0.0.1",
-  });
-  await new Promise((done) => server.once("listening", done));
-  const { port } = server.address() as { port: number };
-  const base = `http://127.0.0.1:${port}`;
+  const { base, owner, close } = await openService({ lots, movements });
   const rows = await measure(base, owner);
   const library = await measureLibrary(base, owner);
   await seedManyLots(owner, { lots: manyLots - lots, movements: manyLots - lots });
   const crowded = await measureBasket(base, owner);
   print({ rows, library, crowded, reading: benchReading(pastedLines), dressing: [benchDressing()] });
-  server.close();
-  await source.destroy();
-  await owner.destroy();
+  await close();
 }
 
 type Owner = { readonly query: (sql: string) => Promise<unknown> };
 type Run = (paths: readonly string[], count?: number) => Promise<Load>;
 
 async function signedIn(base: string): Promise<{ cookie: string; run: Run }> {
-  const signIn = await fetch(`${base}/api/session/demo`, {
-    method: "POST",
-    headers: { "content-type": "application/json" },
-  });
-  const cookie = (signIn.headers.get("set-cookie") ?? "").split(";")[0] ?? "";
+  const cookie = await signInToDemo(base);
   const run: Run = (paths, count = requests) =>
     loadFromAnotherThread({ urls: paths.map((path) => `${base}${path}`), cookie, atOnce, requests: count });
   return { cookie, run };
@@ -183,15 +131,6 @@ async function afterEveryChange(
   }
   return rows;
 }
-
-const loadFromAnotherThread = (order: LoadOrder): Promise<Load> =>
-  new Promise((done, fail) => {
-    const worker = new Worker(new URL("./load-worker.js", import.meta.url), { workerData: order });
-    worker.once("message", done);
-    worker.once("error", fail);
-  });
-
-const ratio = (value: number): number => Math.round(value * 100) / 100;
 
 function print(tables: {
   readonly rows: readonly Record<string, unknown>[];

@@ -9,6 +9,7 @@ import { requestId } from "hono/request-id";
 import { secureHeaders } from "hono/secure-headers";
 import { basketUseCases } from "./basket/routes.ts";
 import { kitchenCatalogues } from "./context/kitchen-catalogue.ts";
+import { onceForAll } from "./context/once.ts";
 import { catalogueUseCases } from "./catalogue/routes.ts";
 import { cookUseCases } from "./cook/routes.ts";
 import { deviceUseCases } from "./devices/routes.ts";
@@ -63,6 +64,7 @@ export function createApp(deps: Deps): Hono {
     cache: replyCache(),
     underway: new Map(),
     catalogues: kitchenCatalogues(deps.catalogue),
+    shared: onceForAll(),
   };
   mountAuthRoutes(app, deps, { cook: demoMembers[0], open: demoOpener(deps) });
   const document = JSON.stringify(openApiDocument(deps.version, deps.cookieName));

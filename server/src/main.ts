@@ -2,7 +2,6 @@ import { randomUUID } from "node:crypto";
 import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { serve } from "@hono/node-server";
-import { serveStatic } from "@hono/node-server/serve-static";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
 import { pino } from "pino";
 import { createApp } from "./app.ts";
@@ -15,6 +14,7 @@ import type { Deps } from "./context/request-context.ts";
 import { backupsOf } from "./kitchen/backups.ts";
 import { keepHouseEveryHour } from "./kitchen/housekeeping.ts";
 import { hostsFrom } from "./http/allowed-hosts.ts";
+import { mountWebFiles } from "./http/web-files.ts";
 import { dataSourceFor, requestPatience } from "./persistence/data-source.ts";
 import { appUrlFor, changesTables, databaseAnswers, migrate, NewerData } from "./persistence/migrate.ts";
 import { threadPool } from "./workers/thread-pool.ts";
@@ -97,16 +97,7 @@ async function beginWith(deps: Deps): Promise<void> {
 
 function listen(deps: Deps, log: pino.Logger): void {
   const app = createApp(deps);
-  if (webFolder) {
-    app.use("/assets/*", async (c, next) => {
-      await next();
-      if (c.res.status === 200) c.header("cache-control", "public, max-age=31536000, immutable");
-    });
-    app.use("*", serveStatic({ root: webFolder }));
-    // An asset of another version is not there: the page instead of it would be kept for a year.
-    app.get("/assets/*", (c) => c.text("Not found", 404, { "cache-control": "no-store" }));
-    app.get("*", serveStatic({ root: webFolder, path: "index.html" }));
-  }
+  if (webFolder) mountWebFiles(app, webFolder);
   // Half a request keeps no connection open for long.
   const serverOptions = { keepAliveTimeout: keepAliveMs, headersTimeout: 20_000, requestTimeout: 60_000 };
   const server = serve({ fetch: app.fetch, port, hostname: host, serverOptions }, ({ port: bound }) => {

@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, expect, it } from "@jest/globals";
 import type { Deps } from "../src/context/request-context.ts";
 import { createApp } from "../src/app.ts";
+import { forMyself, onceForAll } from "../src/context/once.ts";
 import { aLot, openTestKitchen, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
@@ -35,4 +36,22 @@ it("what fifty ask at once after a write is worked out once", async () => {
   const after = await askAll();
   expect([after.size, reads]).toEqual([1, 2]);
   expect([...after]).not.toEqual([...before]);
+});
+
+it("what Today and Match both tell is worked out once, and once more where it failed", async () => {
+  const once = onceForAll();
+  let works = 0;
+  const work = async (): Promise<number> => {
+    works++;
+    await Promise.resolve();
+    if (works === 1) throw new Error("the database was away");
+    return works;
+  };
+  await expect(once("kitchen 1")("matches", work)).rejects.toThrow("away");
+  expect(await Promise.all([once("kitchen 1")("matches", work), once("kitchen 1")("matches", work)])).toEqual(
+    [2, 2],
+  );
+  expect(await once("kitchen 1")("matches", work)).toBe(2);
+  expect(await once("kitchen 2")("matches", work)).toBe(3);
+  expect(await forMyself("matches", work)).toBe(4);
 });

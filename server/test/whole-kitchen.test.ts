@@ -150,6 +150,35 @@ describe("what is brought in is looked at", () => {
     expect(await count()).toBe(before);
   });
 
+  it("settings that are none, and food that cannot be worked with", async () => {
+    const kitchenWith = (settings: Record<string, unknown>) =>
+      changed(({ tables }) => {
+        const [row = {}] = tables["kitchen"] ?? [];
+        row["settings"] = { ...(row["settings"] as Record<string, unknown>), ...settings };
+      });
+    for (const settings of [{ eaters: "all" }, { eaters: [] }, { staples: [7] }, { household: {} }])
+      expect(await refusalOf(kitchenWith(settings))).toEqual([422, "not-a-kitchen"]);
+    const strangeFood = changed(({ tables }) => {
+      const [row = {}] = tables["kitchen"] ?? [];
+      row["catalogue_revision"] = 1;
+      tables["own_ingredient"] = [{ kitchen_id: row["id"], id: "own-moon", body: { names: 7 } }];
+    });
+    expect(await refusalOf(strangeFood)).toEqual([422, "does-not-add-up"]);
+  });
+
+  it("a small archive that holds very much of nothing", async () => {
+    const nothing = (megabytes: number) => new Uint8Array(megabytes * 1024 * 1024);
+    const bombs: Record<string, Uint8Array>[] = [
+      { "photos/a.jpg": nothing(90), "photos/b.jpg": nothing(39), "kitchen.json": strToU8("{}") },
+      { "kitchen.json": nothing(33) },
+    ];
+    for (const files of bombs) {
+      const bomb = zipSync(files, { level: 1 });
+      expect(bomb.length).toBeLessThan(1024 * 1024);
+      expect(await refusalOf(bomb)).toEqual([413, "body-too-large"]);
+    }
+  });
+
   it("days that are none, and rows that refer to nothing", async () => {
     const refused = [422, "does-not-add-up"];
     const strange = (change: (row: Record<string, unknown>) => void, table: string) =>

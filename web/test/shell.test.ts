@@ -8,7 +8,7 @@ import { useScale } from "../src/client/scale.ts";
 import { shortcuts, useShortcuts } from "../src/shell/shortcuts.ts";
 import { stations } from "../src/shell/stations.ts";
 import { useLight } from "../src/shell/use-light.ts";
-import { useSignOut } from "../src/shell/use-sign-out.ts";
+import { useSignOut } from "../src/kitchen/use-sign-out.ts";
 import { aServer, atTheBench, settle, type Bench } from "./bench.ts";
 
 const open: Bench<unknown>[] = [];

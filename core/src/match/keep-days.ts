@@ -5,7 +5,8 @@ import type { Filling, Formula, LotOnHand, TopUp } from "../recipes/index.ts";
 /** A lot with its safety clock: days left of an ingredient already cut, null where only quality limits it. */
 export type MatchStock = LotOnHand & { readonly safeDays: number | null };
 
-const ruleDays = (formula: Formula, catalogue: Catalogue): number => {
+/** Days that a dish keeps at most, whatever goes in: its own rule. */
+export const ruleDays = (formula: Formula, catalogue: Catalogue): number => {
   const { fridge } = formula.keeping;
   const rule = fridge === null ? undefined : keepingRule(catalogue, fridge, "fridge");
   return Math.floor(rule?.cautiousDays ?? 0);

@@ -72,6 +72,22 @@ describe("what can be eaten in time", () => {
     expect(consumableInTime(dish, household, [waiting(4, -1)]).eaten).toBe(8);
   });
 
+  it("is never less where the dish keeps longer, so what is too much at its best need not be tried", () => {
+    const stored = fc.record({
+      kind: fc.constantFrom("pesto" as const, "slaw" as const),
+      portions: fc.double({ min: 0, max: 20, noNaN: true }),
+      daysLeft: fc.integer({ min: -1, max: 9 }),
+      frozen: fc.boolean(),
+    });
+    check(
+      fc.property(fc.array(stored, { maxLength: 6 }), fc.integer({ min: 0, max: 8 }), (larder, days) => {
+        const longer = consumableInTime({ ...dish, keepDays: days + 1 }, household, larder).total;
+        const shorter = consumableInTime({ ...dish, keepDays: days }, household, larder).total;
+        expect(longer).toBeGreaterThanOrEqual(shorter - 1e-9);
+      }),
+    );
+  });
+
   it("gives each meal to what is eaten as late as its date allows, whatever the order it stands in", () => {
     // Two mouths, one portion each a day: the long-lived waits until after the short-lived.
     const room = (...stands: StoredPortions[]) => consumableInTime(dish, household, stands).eaten;

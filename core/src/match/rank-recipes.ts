@@ -16,7 +16,7 @@ import {
   type StoredPortions,
 } from "./consumable-in-time.ts";
 import { evaluate, type Evaluation } from "./evaluate.ts";
-import { keepDaysOf, withoutShortDated, type MatchStock } from "./keep-days.ts";
+import { keepDaysOf, ruleDays, withoutShortDated, type MatchStock } from "./keep-days.ts";
 
 export type MatchKitchen = {
   readonly catalogue: Catalogue;
@@ -101,12 +101,26 @@ type Candidate = Evaluation & { readonly eats: ConsumptionCapacity; readonly sto
 
 /** Every number of half batches that can be eaten, frozen or given before the dish's own last day. */
 function candidatesOf(formula: Formula, from: CandidateInput): Candidate[] {
+  const { kitchen } = from;
+  // What goes in can only make it keep shorter: more than this many would go down in time are not even tried.
+  const atBest = eatsOf(formula, ruleDays(formula, kitchen.catalogue), kitchen);
   const counts = Array.from({ length: mostBatches / step }, (_, i) => (i + 1) * step);
-  return counts.flatMap((batches) => {
-    const tried = candidateFor(formula, batches, from);
-    return batches * formula.servings <= tried.eats.total + 1e-9 ? [tried] : [];
-  });
+  return counts
+    .filter((batches) => fits(batches, formula, atBest))
+    .map((batches) => candidateFor(formula, batches, from))
+    .filter((tried) => fits(tried.batches, formula, tried.eats));
 }
+
+const fits = (batches: number, formula: Formula, eats: ConsumptionCapacity): boolean =>
+  batches * formula.servings <= eats.total + 1e-9;
+
+/** How much of a dish goes down before it is `keepDays` old. */
+const eatsOf = (formula: Formula, keepDays: number, kitchen: MatchKitchen): ConsumptionCapacity =>
+  consumableInTime(
+    { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null },
+    kitchen.household,
+    kitchen.waiting,
+  );
 
 /** What a number of batches is tried with; `one` is what a single batch asks for. */
 type CandidateInput = {
@@ -127,8 +141,7 @@ function candidateFor(
     ...(offers ? { offers } : {}),
   });
   const keepDays = keepDaysOf(formula, { ...evaluation, stock }, kitchen.catalogue);
-  const dish = { kind: formula.kind, keepDays, freezes: formula.keeping.freezer !== null };
-  return { ...evaluation, stock, eats: consumableInTime(dish, kitchen.household, kitchen.waiting) };
+  return { ...evaluation, stock, eats: eatsOf(formula, keepDays, kitchen) };
 }
 
 /**
@@ -144,7 +157,7 @@ export function stockFor(
   const all = usefulLots(offersFor(demands, from.stock), from.stock);
   const candidates = [all, withoutShortDated(formula, all, from.kitchen.catalogue)]
     .map((stock) => candidateFor(formula, batches, { stock, kitchen: from.kitchen, one: demands }))
-    .filter((one) => batches * formula.servings <= one.eats.total + 1e-9);
+    .filter((one) => fits(batches, formula, one.eats));
   return (
     candidates.reduce<Candidate | undefined>((a, b) => (a && a.score >= b.score ? a : b), undefined)?.stock ??
     all
@@ -157,9 +170,10 @@ function limitOf(
   { kitchen, one }: Pick<CandidateInput, "kitchen" | "one">,
 ): MatchLimit {
   const batches = best.batches + step;
+  const appetite = { kind: "appetite", consumableInTime: best.eats } as const;
+  if (batches > mostBatches) return appetite;
   const more = candidateFor(formula, batches, { stock: best.stock, kitchen, one });
-  if (batches > mostBatches || batches * formula.servings > more.eats.total + 1e-9)
-    return { kind: "appetite", consumableInTime: best.eats };
+  if (!fits(batches, formula, more.eats)) return appetite;
   const short = shortestLine(best, more, timesDemands(one, batches));
   if (!short) return { kind: "not-worth-more" };
   const mine = best.fillings.filter((f) => f.lineId === short.lineId).map((f) => f.ingredient);

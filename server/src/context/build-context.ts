@@ -1,6 +1,7 @@
 import { learnKeeping } from "@apron/core/basket";
 import { dayIn } from "@apron/core/measure";
 import type { KitchenCatalogues } from "./kitchen-catalogue.ts";
+import { forMyself, type Once } from "./once.ts";
 import type { SessionRecord } from "./ports/kitchen.store.ts";
 import type { Deps, RequestContext } from "./request-context.ts";
 import type { Stores } from "./stores.ts";
@@ -9,7 +10,11 @@ import type { Stores } from "./stores.ts";
 export async function buildContext(
   stores: Stores,
   session: SessionRecord,
-  { deps, catalogues }: { readonly deps: Deps; readonly catalogues: KitchenCatalogues },
+  {
+    deps,
+    catalogues,
+    once = forMyself,
+  }: { readonly deps: Deps; readonly catalogues: KitchenCatalogues; readonly once?: Once },
 ): Promise<RequestContext> {
   const now = deps.now();
   return {
@@ -25,5 +30,6 @@ export async function buildContext(
     workers: deps.workers,
     backups: deps.backups,
     searchMs: deps.searchMs,
+    once,
   };
 }

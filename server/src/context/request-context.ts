@@ -2,6 +2,7 @@ import type { KeepingExperience } from "@apron/core/basket";
 import type { Catalogue } from "@apron/core/catalogue";
 import type { Day } from "@apron/core/measure";
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
+import type { Once } from "./once.ts";
 import type { Answer } from "./refusal.ts";
 import type { SessionRecord } from "./ports/kitchen.store.ts";
 import type { News } from "./ports/news.ts";
@@ -50,6 +51,7 @@ export type RequestContext = {
   readonly backups: Deps["backups"];
   /** As long as one request may search for a plan, milliseconds. */
   readonly searchMs: number;
+  readonly once: Once;
 };
 
 /** A route's work: load, decide in core, save. */

@@ -49,7 +49,7 @@ export type WriteClaim = {
 export type Database = {
   readonly authStore: AuthStore;
   readonly accounts: AccountStore;
-  readonly whole: WholeKitchenStore;
+  readonly whole: WholeKitchenStore<Stores>;
   readonly read: <Value>(kitchenId: string, work: (stores: Stores) => Promise<Value>) => Promise<Value>;
   readonly write: <Value>(
     claim: WriteClaim,

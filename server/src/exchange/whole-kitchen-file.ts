@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { promisify } from "node:util";
-import { Formula } from "@apron/contract";
+import { Formula, KitchenRow } from "@apron/contract";
 import { writeCsv } from "@apron/core/exchange";
 import { accept, refuse } from "@apron/core/measure";
 import { strFromU8, strToU8, unzip, zip, type AsyncZippable, type Unzipped } from "fflate";
@@ -18,13 +18,15 @@ const unzipAll = promisify<
 const format = "apron-plate-kitchen";
 const version = 1;
 const dataFile = "kitchen.json";
-/** What one file of an archive may hold once it is unpacked: a small archive can hold very much of nothing. */
+/** What an archive may hold once it is unpacked, in all: a small one can hold very much of nothing. */
 const mostUnpacked = 128 * 1024 * 1024;
+/** Of that, its data without pictures: decades of a kitchen, and read at one go. */
+const mostData = 32 * 1024 * 1024;
 const mostRows = 500_000;
 
 const readme = `A kitchen, taken along.
 
-kitchen.json   everything, by table: what can be brought into another install (Your account, Bring a kitchen).
+kitchen.json   everything, by table: what can be brought into another Apron Plate (Your account, Bring a kitchen).
                Grams, days (YYYY-MM-DD), instants (ISO 8601), money in minor units of the currency.
                The ledger is "entry": what a lot holds is the sum of its entries. "withdrawal" is the same for containers.
 lots.csv       every lot and what is on hand of it
@@ -110,14 +112,20 @@ export function packKitchen(
   });
 }
 
+const tooLarge = refuse({ status: 413, code: "body-too-large", field: "file" } as const);
 const unreadable = refuse({ status: 422, code: "not-a-kitchen", field: "file" } as const);
 
 /** Reads an archive that packKitchen wrote; refuses what is none, is damaged, or holds a recipe that is no recipe. */
 export async function unpackKitchen(bytes: Uint8Array): Promise<Answer<WholeKitchen>> {
+  let unpacked = 0;
   const files = await unzipAll(bytes, {
-    filter: ({ name, originalSize }) =>
-      (name === dataFile || name.startsWith("photos/")) && originalSize <= mostUnpacked,
+    filter: ({ name, originalSize }) => {
+      const isWanted = name === dataFile || name.startsWith("photos/");
+      if (isWanted) unpacked += name === dataFile && originalSize > mostData ? Infinity : originalSize;
+      return isWanted && unpacked <= mostUnpacked;
+    },
   }).catch(() => undefined);
+  if (unpacked > mostUnpacked) return tooLarge;
   const data = files?.[dataFile];
   if (!files || !data) return unreadable;
   const parsed = File.safeParse(parseJson(strFromU8(data)));
@@ -125,6 +133,7 @@ export async function unpackKitchen(bytes: Uint8Array): Promise<Answer<WholeKitc
   const kitchen = withPicturesIn(parsed.data.tables, files);
   const isSound =
     kitchen["kitchen"]?.length === 1 &&
+    KitchenRow.safeParse(kitchen["kitchen"][0]).success &&
     (kitchen["recipe_version"] ?? []).every((row) => Formula.safeParse(row["formula"]).success);
   return isSound ? accept(asOwn(kitchen)) : unreadable;
 }

@@ -3,11 +3,16 @@ import { cutText } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { buildContext } from "../context/build-context.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
-import type { WholeKitchen } from "../context/ports/whole-kitchen.store.ts";
+import type { Bringing, WholeKitchen } from "../context/ports/whole-kitchen.store.ts";
+import { programSession } from "../context/program-session.ts";
+import type { RequestContext } from "../context/request-context.ts";
+import { sqlState } from "../context/sql-state.ts";
+import type { Stores } from "../context/stores.ts";
 import { attachment } from "../http/attachment.ts";
 import type { MountContext } from "../http/mount.ts";
 import { problemReply } from "../http/problem.ts";
 import { presentSession, sessionOf } from "../http/sessions.ts";
+import { matchesNow } from "../match/list-matches.ts";
 import { exportLots } from "./lots-file.ts";
 import { exportRecipes } from "./recipes-file.ts";
 import { packKitchen, unpackKitchen, withNewIds } from "./whole-kitchen-file.ts";
@@ -39,6 +44,20 @@ async function takeEverything(
   });
 }
 
+/** Brought in by a stranger's hand it has to be one that can be shown: everything that a page tells of it is worked out once. */
+async function canBeShown(context: RequestContext, { deps }: Pick<MountContext, "deps">): Promise<boolean> {
+  try {
+    const shown = [await exportLots({ query: undefined }, context), await exportRecipes({}, context)];
+    await matchesNow(context);
+    return shown.every((one) => one.ok);
+  } catch (error) {
+    // Within its transaction: what the database refuses ends that, and is told apart by whoever began it.
+    if (sqlState(error) !== "") throw error;
+    deps.log("a kitchen that was brought along cannot be shown", { error: String(error) });
+    return false;
+  }
+}
+
 /** Under the ids it has, or, where it is here already, under ids of its own. */
 async function placed(kitchen: WholeKitchen, { deps }: MountContext): Promise<WholeKitchen> {
   const id = String(kitchen["kitchen"]?.[0]?.["id"]);
@@ -58,7 +77,9 @@ async function bringEverything(
   const kitchen = await placed(unpacked.value, mountContext);
   const memberId = deps.newId();
   const owner = { id: session.accountId, name: session.memberName, memberId };
-  if (!(await database.whole.bring(kitchen, owner, deps.now())))
+  const look: Bringing<Stores>["look"] = async (stores, record) =>
+    canBeShown(await buildContext(stores, programSession(record), mountContext), mountContext);
+  if (!(await database.whole.bring(kitchen, { owner, at: deps.now(), look })))
     return problemReply(c, { status: 422, code: "does-not-add-up", field: "file" });
   await database.accounts.switchSession(session.id, session.accountId, memberId);
   const now = await sessionOf(c, deps);

@@ -7,6 +7,7 @@ import { buildContext } from "../context/build-context.ts";
 import { attachment, fileName } from "./attachment.ts";
 import { cleanText, isSuspect } from "./clean-text.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
+import type { Once } from "../context/once.ts";
 import type { Deps, RequestContext, UseCases } from "../context/request-context.ts";
 import { sessionOf } from "./sessions.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
@@ -22,6 +23,7 @@ export type MountContext = {
   readonly cache: ReplyCache;
   readonly underway: RepliesUnderway;
   readonly catalogues: KitchenCatalogues;
+  readonly shared: (stamp: string) => Once;
 };
 
 /** "/api/lots/{id}" as the router writes it. */
@@ -95,17 +97,23 @@ async function answerRead(call: Call, mountContext: MountContext): Promise<Respo
   const key = `${stamp} ${c.req.url.slice(c.req.url.indexOf("/api/"))}`;
   const known = cache.get(key);
   if (known) return replyKnown(c, known, endpoint);
-  const started = underway.get(key) ?? workOut(call, mountContext, key).finally(() => underway.delete(key));
+  const started =
+    underway.get(key) ?? workOut(call, mountContext, { stamp, key }).finally(() => underway.delete(key));
   underway.set(key, started);
   const answer = await started;
   return answer.ok ? replyKnown(c, answer.value, endpoint) : problemReply(c, answer.issue);
 }
 
 /** One reply, worked out once for all who wait for it. */
-async function workOut(call: Call, mountContext: MountContext, key: string): Promise<Answer<CachedReply>> {
+async function workOut(
+  call: Call,
+  mountContext: MountContext,
+  { stamp, key }: { readonly stamp: string; readonly key: string },
+): Promise<Answer<CachedReply>> {
   const { deps, cache } = mountContext;
+  const once = mountContext.shared(stamp);
   const answer = await deps.database.read(call.session.kitchen.id, async (stores) =>
-    call.work(await buildContext(stores, call.session, mountContext)),
+    call.work(await buildContext(stores, call.session, { ...mountContext, once })),
   );
   if (!answer.ok) return answer;
   const fresh = cachedReply(call.endpoint.media ? String(answer.value) : JSON.stringify(answer.value));

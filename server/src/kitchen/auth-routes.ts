@@ -1,10 +1,11 @@
-import type { InputOf } from "@apron/contract";
+import { routeOf, type InputOf } from "@apron/contract";
 import type { Context, Hono } from "hono";
 import { problemReply } from "../http/problem.ts";
 import { dropToken, readToken, tokenHash } from "../http/session-cookie.ts";
 import type { Deps } from "../context/request-context.ts";
 import { acceptInvite, lookAtInvite } from "./accept-invite.ts";
 import { choiceIssue, settingsWith, unknownIngredient } from "./change-kitchen.ts";
+import { holdBack } from "./hold-back.ts";
 import { openRoute } from "./open-route.ts";
 import { hashPassword, isCommonPassword } from "./passwords.ts";
 import { signIn, welcome } from "./sign-in.ts";
@@ -15,9 +16,17 @@ import type { KitchenRecord, MemberRecord } from "../context/ports/kitchen.store
 /** Opens the demo kitchen, filling it when it is not there yet, and gives its first cook. */
 export type OpenDemo = () => Promise<MemberRecord>;
 
+/** Where passwords and codes could be guessed. */
+const guessable = ["signIn", "lookAtInvite", "acceptInvite"] as const;
+
 /** The routes before a kitchen is known: health, set-up, signing in and out, looking around the demo. */
 export function mountAuthRoutes(app: Hono, deps: Deps, demo: { cook: string; open: OpenDemo }): void {
   const { authStore } = deps.database;
+  const held = holdBack();
+  for (const name of guessable) {
+    const [method, path] = routeOf(name);
+    app.on(method.toUpperCase(), path, held);
+  }
   openRoute(app, "health", async (c) => {
     if (await authStore.answers())
       return c.json({ status: "ok", database: "answers", version: deps.version });

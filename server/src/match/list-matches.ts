@@ -1,4 +1,4 @@
-import type { Match, MatchLimit } from "@apron/contract";
+import type { Match, MatchLimit, ReplyOf } from "@apron/contract";
 import {
   rankRecipes,
   defaultAppetite,
@@ -14,8 +14,11 @@ import { expandedRecipes } from "../recipes/library.ts";
 import { photoAddresses } from "../recipes/photo.ts";
 import { surplusOnHand, type Surplus } from "../stock/surplus.ts";
 
-/** Recipes ranked by what they rescue today; shared by Match and Today. */
-export async function matchesNow(context: RequestContext): Promise<{ matches: Match[]; surplus: Surplus[] }> {
+/** Recipes ranked by what they rescue today; worked out once for Match and Today. */
+export const matchesNow = (context: RequestContext): Promise<ReplyOf<"listMatches">> =>
+  context.once("matches", () => rankNow(context));
+
+async function rankNow(context: RequestContext): Promise<ReplyOf<"listMatches">> {
   const surplus = await surplusOnHand(context);
   const formulas = (await expandedRecipes(context))
     .filter((recipe) => !recipe.archived)
@@ -26,7 +29,7 @@ export async function matchesNow(context: RequestContext): Promise<{ matches: Ma
     const formula = formulas.find((f) => f.id === match.recipeId);
     return formula ? [presentMatch(match, { formula, surplus, photo: photoOf(formula.id), context })] : [];
   });
-  return { matches, surplus };
+  return { matches, surplusG: surplus.reduce((g, s) => g + s.usableG, 0), lots: surplus.length };
 }
 
 /** The kitchen as matching sees it: who eats, what stands on the shelf, what is already stored. */
@@ -129,7 +132,5 @@ function workingsOf(match: RecipeMatch, { surplus, context }: Seen): string {
   return `${parts.join(" + ")}${less} = ${Math.round(match.score)} (a gram counts 1 on its last day, half as much three days earlier)`;
 }
 
-export const listMatches: UseCase<"listMatches"> = async (_input, context) => {
-  const { matches, surplus } = await matchesNow(context);
-  return accept({ matches, surplusG: surplus.reduce((g, s) => g + s.usableG, 0), lots: surplus.length });
-};
+export const listMatches: UseCase<"listMatches"> = async (_input, context) =>
+  accept(await matchesNow(context));

@@ -21,12 +21,12 @@ export function servingRole(ownerUrl: string): { readonly name: string; readonly
 const addedTo = [
   ...["kitchen", "member", "idempotency_record", "invite", "security_event"],
   ...["lot", "entry", "trim", "trim_part", "trim_withdrawal", "bed"],
-  ...["recipe_version", "batch", "batch_input", "container", "withdrawal", "dressing_weighing", "cook_event"],
+  ...["recipe_version", "batch", "batch_input", "container", "withdrawal", "cook_event"],
 ];
 /** Rows that stand for something as it is now. */
 const changed = ["scale", "recipe"];
 const comesAndGoes = ["own_ingredient", "own_figure", "recipe_photo", "batch_photo", "plan", "cook_time"];
-const addedAndDropped = ["session", "spoilage"];
+const addedAndDropped = ["session", "spoilage", "dressing_weighing"];
 
 const columns: Readonly<Record<string, string>> = {
   kitchen:

@@ -60,7 +60,7 @@ export function databaseOf(source: DataSource): Database {
   return {
     authStore: authStoreOf(source),
     accounts: accountStoreOf(source),
-    whole: wholeKitchenStoreOf(source),
+    whole: wholeKitchenStoreOf(source, storesOf),
     read: (kitchenId, work) =>
       source.transaction(async (em) => {
         await enterKitchen(em, kitchenId);
@@ -122,23 +122,23 @@ async function takeTurn(em: EntityManager, kitchenId: string): Promise<void> {
   await em.query("update kitchen set revision = revision + 1 where id = $1", [kitchenId]);
 }
 
+/** The turn is taken first, and a key that is being served elsewhere is waited for: then it is either new, or was served. */
+const takeTurnAndKey = `
+with turn as (update kitchen set revision = revision + 1 where id = $1 returning id)
+insert into idempotency_record (kitchen_id, key, fingerprint, at)
+select $1::uuid, $2::uuid, $3, $4::timestamptz from (select count(*) from turn) taken
+on conflict (kitchen_id, key) do nothing returning true as is_new`;
+
 /** Takes the kitchen's turn and the request's key; a key already served gives its first answer again. */
 async function claimIdempotencyKey<Value>(
   em: EntityManager,
-  claim: WriteClaim,
+  { kitchenId, key, fingerprint, at }: WriteClaim,
 ): Promise<Result<Value, Refusal> | undefined> {
-  await takeTurn(em, claim.kitchenId);
+  const isNew = await em.query<unknown[]>(takeTurnAndKey, [kitchenId, key, fingerprint, at]);
+  if (isNew.length > 0) return undefined;
   const [earlier] = await em.query<{ fingerprint: string; reply: Value }[]>(
     "select fingerprint, reply from idempotency_record where kitchen_id = $1 and key = $2",
-    [claim.kitchenId, claim.key],
+    [kitchenId, key],
   );
-  if (earlier)
-    return earlier.fingerprint === claim.fingerprint
-      ? { ok: true, value: earlier.reply }
-      : conflict("key-reused");
-  await em.query(
-    "insert into idempotency_record (kitchen_id, key, fingerprint, at) values ($1, $2, $3, $4)",
-    [claim.kitchenId, claim.key, claim.fingerprint, claim.at],
-  );
-  return undefined;
+  return earlier?.fingerprint === fingerprint ? { ok: true, value: earlier.reply } : conflict("key-reused");
 }

@@ -1,4 +1,4 @@
-import { createRouter, createWebHistory, type RouteRecordRaw } from "vue-router";
+import { createRouter, createWebHistory, RouterView, type RouteRecordRaw } from "vue-router";
 import { useSession } from "../client/session.ts";
 
 /** Every page loads when it is opened: signing in loads no station, a station no other. */
@@ -181,21 +181,27 @@ const routes: RouteRecordRaw[] = [
   },
   {
     path: "/kitchen",
-    name: "kitchen",
-    component: () => import("../kitchen/KitchenPage.vue"),
-    meta: { title: "Kitchen settings" },
-  },
-  {
-    path: "/kitchen/cooks",
-    name: "cooks",
-    component: () => import("../kitchen/CooksPage.vue"),
-    meta: { title: "Cooks" },
-  },
-  {
-    path: "/kitchen/account",
-    name: "account",
-    component: () => import("../kitchen/AccountPage.vue"),
-    meta: { title: "Your account" },
+    component: RouterView,
+    children: [
+      {
+        path: "",
+        name: "kitchen",
+        component: () => import("../kitchen/KitchenPage.vue"),
+        meta: { title: "Kitchen settings" },
+      },
+      {
+        path: "cooks",
+        name: "cooks",
+        component: () => import("../kitchen/CooksPage.vue"),
+        meta: { title: "Cooks" },
+      },
+      {
+        path: "account",
+        name: "account",
+        component: () => import("../kitchen/AccountPage.vue"),
+        meta: { title: "Your account" },
+      },
+    ],
   },
   {
     path: "/join",

@@ -4,7 +4,7 @@ import { ApiProblem, sendFile } from "../client/api.ts";
 import { sentenceOf } from "../client/words.ts";
 import FileField from "../ui/FileField.vue";
 
-/** A kitchen that was taken along from another install becomes one of one's own here. */
+/** A kitchen that was taken along from elsewhere becomes one of one's own here. */
 const problem = ref<string>();
 const isSending = ref(false);
 

@@ -5,6 +5,7 @@ import { computed, ref } from "vue";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { useAct } from "../client/use-act.ts";
+import { useSignOut } from "./use-sign-out.ts";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
 import ProblemNote from "../ui/ProblemNote.vue";
@@ -19,6 +20,7 @@ const isDemo = computed(() => session.session?.kitchen.demo ?? false);
 const name = ref("");
 const going = useAct();
 const opening = useAct(["name"]);
+const signOut = useSignOut();
 const begin = (): void => window.location.assign("/");
 
 async function go(member: string): Promise<void> {
@@ -50,9 +52,10 @@ async function open(): Promise<void> {
       </li>
     </ul>
     <ProblemNote :text="going.sentence.value" />
-    <p v-if="isDemo" class="soft small">
-      To set up a kitchen of your own, sign out and choose “Set up your own kitchen”.
-    </p>
+    <div v-if="isDemo">
+      <Button label="Leave the demo" severity="secondary" data-testid="leave-demo" @click="signOut" />
+      <p class="soft small">Then set up your own kitchen, or sign in to it. The demo stays as it is.</p>
+    </div>
     <FoldOut v-else title="Set up another kitchen" quiet>
       <SmallForm
         label="Another kitchen"

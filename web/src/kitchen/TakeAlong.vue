@@ -16,8 +16,8 @@ const archive = paths.takeEverything[1];
     <p>
       <a :href="archive" download data-testid="take-everything">Take everything with you</a>
       <span class="soft small">
-        One zip file with lots, recipes, batches, ledgers and photos. You can bring it into another install
-        under Your account.
+        One zip file with lots, recipes, batches, ledgers and photos. You can bring it into another Apron
+        Plate under Your account.
       </span>
     </p>
     <p v-if="backups?.newest" class="soft small">

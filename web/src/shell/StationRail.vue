@@ -10,7 +10,7 @@ import StationLink from "./StationLink.vue";
 import { stations, type Station } from "./stations.ts";
 import { useLight } from "./use-light.ts";
 import { useStationNews } from "./use-station-news.ts";
-import { useSignOut } from "./use-sign-out.ts";
+import { useSignOut } from "../kitchen/use-sign-out.ts";
 
 /** The stations: a rail at the left, on a phone four at the foot and the others under More. */
 const session = useSession();

@@ -1,3 +1,4 @@
+import type { KitchenRecord } from "./kitchen.store.ts";
 import type { AccountRecord } from "./people.store.ts";
 
 /** A row as the database writes it in JSON: days and instants as text, bytes as hexadecimal text behind "\x". */
@@ -13,16 +14,19 @@ export const kitchenTables = [
 /** Everything of one kitchen but who may sign in: by table, its rows. */
 export type WholeKitchen = Readonly<Record<string, readonly PlainRow[]>>;
 
-export type WholeKitchenStore = {
+/** As whose it is brought in, when, and a last look at it, which may say no, before it stays. */
+export type Bringing<Stores> = {
+  readonly owner: AccountRecord & { readonly memberId: string };
+  readonly at: Date;
+  readonly look: (stores: Stores, kitchen: KitchenRecord) => Promise<boolean>;
+};
+
+export type WholeKitchenStore<Stores> = {
   readonly read: (kitchenId: string) => Promise<WholeKitchen>;
   readonly isTaken: (kitchenId: string) => Promise<boolean>;
   /**
    * Brings a kitchen in as one of this person's, who owns it alone: those who cooked in it stay in its ledger by name. Whole or not at
-   * all; false where its ledger does not add up to its balances.
+   * all; false where its ledger does not add up to its balances, or the look says no.
    */
-  readonly bring: (
-    kitchen: WholeKitchen,
-    owner: AccountRecord & { readonly memberId: string },
-    at: Date,
-  ) => Promise<boolean>;
+  readonly bring: (kitchen: WholeKitchen, bringing: Bringing<Stores>) => Promise<boolean>;
 };

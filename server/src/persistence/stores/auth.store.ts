@@ -3,7 +3,6 @@ import type { DataSource } from "typeorm";
 import type {
   AuthStore,
   FoundSession,
-  KitchenRecord,
   MemberRecord,
   NewSession,
 } from "../../context/ports/kitchen.store.ts";
@@ -11,14 +10,9 @@ import { enterKitchen } from "../enter-kitchen.ts";
 import { nameKey } from "../name-key.ts";
 import { SecurityEventTable, SessionTable } from "../tables/people.table.ts";
 import { insertKitchen } from "./insert-kitchen.ts";
+import { kitchenOf, type KitchenFound } from "./kitchen-record.ts";
 
 type MemberFound = { id: string; kitchen_id: string; name: string; account_id: string };
-type KitchenFound = Omit<KitchenRecord, "catalogueRevision" | "timeZone" | "deleteAfter"> & {
-  readonly catalogue_revision: number;
-  readonly time_zone: string;
-  readonly dates_version: number;
-  readonly delete_after: string | null;
-};
 type SessionFound = {
   id: string;
   account_id: string | null;
@@ -27,18 +21,6 @@ type SessionFound = {
   role: FoundSession["role"];
   seen_at: Date;
   kitchen: KitchenFound;
-};
-
-const kitchenOf = (row: KitchenFound): KitchenRecord => {
-  const {
-    catalogue_revision: catalogueRevision,
-    time_zone: timeZone,
-    delete_after: deleteAfter,
-    dates_version: _dated,
-    ...kitchen
-  } = row;
-  const goes = deleteAfter === null ? null : new Date(deleteAfter).toISOString();
-  return { ...kitchen, catalogueRevision, timeZone, deleteAfter: goes };
 };
 
 const sessionOf = (row: SessionFound): FoundSession => ({

@@ -1,7 +1,7 @@
 import type { Spoilage } from "@apron/core/basket";
 import type { EntityManager } from "typeorm";
 import type { SpoilageStore } from "../../context/ports/spoilage.store.ts";
-import { SpoilageTable } from "../tables/lesson.table.ts";
+import { lessonsKept, SpoilageTable } from "../tables/lesson.table.ts";
 
 export const spoilageStoreOf = (em: EntityManager, kitchenId: string): SpoilageStore => ({
   history: () =>
@@ -11,6 +11,12 @@ export const spoilageStoreOf = (em: EntityManager, kitchenId: string): SpoilageS
     ),
   add: async (entryId, { ingredient, place, days }) => {
     await em.insert(SpoilageTable, { entryId, kitchenId, ingredientId: ingredient, place, days });
+    await em.query(
+      `delete from spoilage where entry_id in (
+         select s.entry_id from spoilage s join entry e on e.id = s.entry_id
+         where s.ingredient_id = $1 and s.place = $2 order by e.seq desc offset $3)`,
+      [ingredient, place, lessonsKept],
+    );
   },
   drop: async (entryId) => {
     await em.delete(SpoilageTable, { entryId });

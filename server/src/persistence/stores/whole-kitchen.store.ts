@@ -1,13 +1,16 @@
 import type { DataSource, EntityManager, EntityMetadata } from "typeorm";
 import {
+  type Bringing,
   kitchenTables,
   type PlainRow,
   type WholeKitchen,
   type WholeKitchenStore,
 } from "../../context/ports/whole-kitchen.store.ts";
+import type { Stores } from "../../context/stores.ts";
 import { sqlState } from "../../context/sql-state.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
 import { MemberTable } from "../tables/people.table.ts";
+import { kitchenOf, type KitchenFound } from "./kitchen-record.ts";
 
 const metadataOf = (em: EntityManager, table: string): EntityMetadata => em.connection.getMetadata(table);
 
@@ -66,7 +69,7 @@ const asBegun = (table: string, rows: readonly PlainRow[]): readonly PlainRow[] 
 async function bring(
   em: EntityManager,
   kitchen: WholeKitchen,
-  { owner, at }: { readonly owner: Parameters<WholeKitchenStore["bring"]>[1]; readonly at: Date },
+  { owner, at, look }: Bringing<EntityManager>,
 ): Promise<void> {
   const kitchenId = String(kitchen["kitchen"]?.[0]?.["id"]);
   await enterKitchen(em, kitchenId);
@@ -82,9 +85,14 @@ async function bring(
     createdAt: at,
     leftAt: null,
   });
+  const [row] = await rowsOf(em, "kitchen", kitchenId);
+  if (!row || !(await look(em, kitchenOf(row as KitchenFound)))) throw new DoesNotAddUp();
 }
 
-export const wholeKitchenStoreOf = (source: DataSource): WholeKitchenStore => ({
+export const wholeKitchenStoreOf = (
+  source: DataSource,
+  storesOf: (em: EntityManager, kitchenId: string) => Stores,
+): WholeKitchenStore<Stores> => ({
   read: (kitchenId) =>
     source.transaction("REPEATABLE READ", async (em) => {
       await enterKitchen(em, kitchenId);
@@ -97,9 +105,10 @@ export const wholeKitchenStoreOf = (source: DataSource): WholeKitchenStore => ({
       await enterKitchen(em, kitchenId);
       return (await rowsOf(em, "kitchen", kitchenId)).length > 0;
     }),
-  bring: async (kitchen, owner, at) => {
+  bring: async (kitchen, { look, ...bringing }) => {
+    const lookAt: Bringing<EntityManager>["look"] = (em, record) => look(storesOf(em, record.id), record);
     try {
-      await source.transaction((em) => bring(em, kitchen, { owner, at }));
+      await source.transaction((em) => bring(em, kitchen, { ...bringing, look: lookAt }));
       return true;
     } catch (error) {
       // Values that cannot be kept, rows that refer to none or to another kitchen: such a kitchen never was.

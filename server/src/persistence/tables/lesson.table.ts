@@ -11,6 +11,12 @@ export type DressingWeighingRow = {
   memberId: string | null;
 };
 
+/**
+ * Of one kind so many of the latest lessons are kept: more than ever count (learnKeeping, jarsThatCount), so that some may
+ * still be taken back.
+ */
+export const lessonsKept = 40;
+
 /** Jars of dressing weighed back: grams that went on 100 g of a kind of salad. */
 export const DressingWeighingTable = new EntitySchema<DressingWeighingRow>({
   name: "dressing_weighing",
