@@ -1,7 +1,17 @@
 import { spawnSync } from "node:child_process";
 import { createHash } from "node:crypto";
-import { existsSync, mkdirSync, readdirSync, rmSync, truncateSync, writeFileSync } from "node:fs";
-import { join } from "node:path";
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  truncateSync,
+  utimesSync,
+  writeFileSync,
+} from "node:fs";
+import { dirname, join } from "node:path";
 import { expect, request, test, type APIRequestContext } from "@playwright/test";
 import { freePort, startProgram } from "../scripts/start-program.mjs";
 import { slowdown } from "./kitchen-test.ts";
@@ -60,11 +70,41 @@ test.afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
+/** The user id of the process that serves: the one that this program's supervisor started from the built server. */
+function servedBy(starter: number): number {
+  for (const pid of readdirSync("/proc").filter((name) => /^\d+$/.test(name))) {
+    const [stat = "", command = "", status = ""] = ["stat", "cmdline", "status"].map((file) => {
+      try {
+        return readFileSync(`/proc/${pid}/${file}`, "utf8");
+      } catch {
+        return "";
+      }
+    });
+    const parent = Number(stat.slice(stat.lastIndexOf(")") + 2).split(" ")[1]);
+    if (parent === starter && command.includes("server/dist/main.js"))
+      return Number(/^Uid:\s+\d+\s+(\d+)/m.exec(status)?.[1]);
+  }
+  throw new Error("no server runs");
+}
+
+/** Whether a user who owns nothing may read what lies here. */
+const othersMayRead = (folder: string): boolean =>
+  folder === "/" || ((statSync(folder).mode & 0o005) === 0o005 && othersMayRead(dirname(folder)));
+
+test("started as root it serves as somebody who owns nothing", () => {
+  const me = process.getuid?.() ?? Number.NaN;
+  const served = servedBy(program.pid ?? Number.NaN);
+  if (me === 0 && othersMayRead(join(root, "server", "dist"))) expect(served).toBeGreaterThan(0);
+  else expect(served).toBe(me);
+});
+
 test("a backup is made while the program runs, and restored into an empty folder every reply is the same", async () => {
   const before = await everyReply(cook);
   const made = run("backup.mjs", [file], { APRON_DATA: program.data });
   expect([made.code, made.said]).toEqual([0, expect.stringMatching(/backed up to .* read once to check/)]);
 
+  // It holds everything: nobody else reads it.
+  expect(statSync(file).mode & 0o077).toBe(0);
   const data = join(folder, "restored");
   const restored = run("restore.mjs", [file], { APRON_DATA: data });
   expect([restored.code, restored.said]).toEqual([0, expect.stringContaining("npm start opens it")]);
@@ -117,8 +157,19 @@ test("the doctor says what is well and what is not", async () => {
   expect(well.said).toContain(`ok  The program answers on port ${port}`);
   expect(well.said).toContain("ok  The tables are up to date.");
   expect(well.said).toContain("ok  The clocks of this machine and of the database agree.");
-  expect(well.said).toContain("!!  There is no backup yet.");
-  expect(well.code).toBe(1);
+  // A kitchen of today has none yet; one whose backups stopped is told.
+  expect(well.said).toContain("ok  There is no backup yet.");
+  expect([well.code, well.said]).toEqual([0, expect.not.stringContaining("!!")]);
+  const old = join(program.data, "backups", "apron-2026-01-01T00-00-00.backup");
+  mkdirSync(dirname(old), { recursive: true });
+  writeFileSync(old, "");
+  utimesSync(old, new Date(), new Date(Date.now() - 5 * 24 * 60 * 60 * 1000));
+  const late = run("doctor.mjs", [], { APRON_DATA: program.data, PORT: new URL(program.url).port });
+  expect([late.code, late.said]).toEqual([
+    1,
+    expect.stringContaining("!!  The newest backup is 5 days old."),
+  ]);
+  rmSync(old);
   const ill = run("doctor.mjs", [], { APRON_DATA: join(folder, "nothing"), PORT: "never" });
   expect(ill.said).toContain('!!  PORT is "never"');
   const free = String(await freePort());

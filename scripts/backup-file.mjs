@@ -1,5 +1,5 @@
 import { spawn, spawnSync } from "node:child_process";
-import { mkdirSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
+import { chmodSync, mkdirSync, readdirSync, renameSync, rmSync, statSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { pgEnvironment } from "./open-database.mjs";
 
@@ -59,6 +59,8 @@ export async function writeBackup({ url, bin }, file) {
   try {
     const args = ["--format=custom", "--no-owner", "--no-privileges", `--file=${unfinished}`];
     await run(join(bin, "pg_dump"), args, pgEnvironment(url));
+    // It holds everything: whoever makes backups reads them, and nobody else.
+    chmodSync(unfinished, 0o600);
     await checkBackup(unfinished, bin);
     renameSync(unfinished, file);
   } finally {

@@ -5,6 +5,7 @@ import { backupFolder, backupsIn, newBackupIn, pruneBackups, writeBackup } from 
 import { startCluster } from "./cluster.mjs";
 import { prepareBuild, preparePackages, preparePostgres } from "./prepare.mjs";
 import { root, say } from "./run.mjs";
+import { servingUser } from "./serving-user.mjs";
 
 const empty = process.argv.includes("--empty");
 const data = resolve(root, process.env.APRON_DATA ?? ".data");
@@ -40,8 +41,9 @@ const atOnceMs = 10_000;
 const graceMs = 10_000;
 
 /** Detached, so that Ctrl-C comes through us once and not to both. */
-const spawnServer = (env) =>
+const spawnServer = (env, user) =>
   spawn(process.execPath, ["--enable-source-maps", "server/dist/main.js"], {
+    ...user,
     cwd: root,
     env,
     stdio: "inherit",
@@ -62,6 +64,7 @@ async function serve(databaseUrl, backups) {
     // Hashing takes two of these threads at a time; files and names are looked up in the others.
     UV_THREADPOOL_SIZE: process.env.UV_THREADPOOL_SIZE ?? "12",
   };
+  const user = servingUser(Number(process.env.PORT ?? "4310"));
   let server;
   let isStopping = false;
   const stop = () => {
@@ -75,7 +78,7 @@ async function serve(databaseUrl, backups) {
   if (backups) backUpDaily(keepBackup, backups);
   for (let atOnce = 0; ;) {
     const begun = Date.now();
-    server = spawnServer(env);
+    server = spawnServer(env, user);
     const [code, signal] = await new Promise((done) => server.once("exit", (...how) => done(how)));
     if (isStopping) return code ?? 0;
     if (code === cannotServe) return code;

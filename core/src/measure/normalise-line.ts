@@ -110,6 +110,13 @@ export function wordsToNumber(text: string): string {
   return spoken ? withoutDozens(text.replace(spoken[0], spoken[1])) : text;
 }
 
+/** Thousands set apart by a space that does not break, or so many groups that they can be nothing else. */
+const spacedThousands =
+  /(?<![\d.,/-])[1-9]\d{0,2}(?:(?:[\u00a0\u2007\u2009\u202f]\d{3})+|(?: \d{3})* 0\d{2}(?: \d{3})*|(?: \d{3}){2,})(?![\d/])/g;
+/** "10 000 g" → "10000 g"; "1 500 g" stays: it may be one pack of 500 g. */
+const withThousandsClosed = (text: string): string =>
+  text.replace(spacedThousands, (number) => number.replaceAll(/\D/g, ""));
+
 const plainAscii = /^[ -~]*$/;
 /** One sign for each kind of space, quote and fraction bar. */
 const plainSigns = (text: string): string =>
@@ -127,7 +134,7 @@ const eggSize = (letter: string): string =>
 
 /** One spelling of spaces, quotes and fractions; no boxes to tick, bullets, stars or pointers to notes. */
 const tidy = (text: string): string =>
-  plainSigns(text)
+  plainSigns(withThousandsClosed(text))
     .replace(/\s+/g, " ")
     .trim()
     .replace(checkBox, "")

@@ -34,6 +34,10 @@ describe("weights", () => {
     ["500 mg", 0.5],
     ["2-4 kg", 3000],
     ["1 kg 200 g", 1200],
+    ["10 000 g", 10_000],
+    ["1 000 g", 1000],
+    ["1\u202f500 g", 1500],
+    ["12\u00a0500", 12_500],
   ])("%s is %d g", (text, expected) => {
     expect(grams(text)).toBeCloseTo(expected, 6);
   });
@@ -45,6 +49,17 @@ describe("weights", () => {
     ["2 kg 300 ml", 2000],
   ])("%s is %d g and no more", (text, expected) => {
     expect(grams(text)).toBe(expected);
+  });
+
+  it.each(["1 500 g", "12 500 g", "2 400", "1e3 g", "1e12 g", "1e400 g", "10 12 g"])(
+    "%s may be two things, or nothing a cook writes: it is asked",
+    (text) => {
+      expect(read(text)).toBe("amount-not-understood");
+    },
+  );
+
+  it("millions are read as millions, and are too much", () => {
+    expect(read("10 000 000 kg")).toBe("amount-too-large");
   });
 
   it("keeps plain ounces beside the grams: of something pourable they may be fluid", () => {

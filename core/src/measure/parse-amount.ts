@@ -44,7 +44,10 @@ export function parseAmount(text: string, cup: CupSystem): Result<AmountReading,
   const written = plain(text);
   if (written === "") return refuse({ code: "amount-empty" });
   const first = splitNumberAndWord(written);
-  if (!first) return refuse({ code: "amount-not-understood", text });
+  // "1 500 g" may be one and a half kilos or a pack of 500 g; "1e3" is how no cook writes.
+  const isTwoNumbers = first?.word === "" && first.rest !== "";
+  if (!first || isTwoNumbers || /^[\d.]+e[+-]?\d/i.test(written))
+    return refuse({ code: "amount-not-understood", text });
   if (!(first.low > 0) || first.high < first.low) return refuse({ code: "amount-not-positive", text });
   return readPieces(first, unitsFor(cup));
 }

@@ -24,9 +24,10 @@ export const logIntake: UseCase<"logIntake"> = async ({ body }, context) => {
     unread.map((line) => line.text),
     context,
   );
+  const saidIn = new Map(unread.map((line, i) => [line, readings[i]]));
   const arrivals: Arrival[] = [];
   for (const [index, line] of body.lines.entries()) {
-    const arrived = await lineArrives(line, { body, said: readings[unread.indexOf(line)] }, context);
+    const arrived = await lineArrives(line, { body, said: saidIn.get(line) }, context);
     if (!arrived.ok) return refuse(atLine(arrived.issue, index));
     arrivals.push(arrived.value);
   }

@@ -1,6 +1,6 @@
 import { randomUUID } from "node:crypto";
 import { accept } from "@apron/core/measure";
-import { codeHash, newCode } from "../kitchen/invite-code.ts";
+import { invite } from "../kitchen/members.ts";
 import { dataSourceFor } from "../persistence/data-source.ts";
 import { appUrlFor, migrate } from "../persistence/migrate.ts";
 import { databaseOf } from "../persistence/unit-of-work.ts";
@@ -17,23 +17,20 @@ async function main(): Promise<void> {
     const account = await database.accounts.find(name);
     const [kitchen] = account ? await database.accounts.kitchensOf(account.id) : [];
     if (!account || !kitchen) throw new Error(`Nobody signs in here as “${name}”.`);
-    const [code, now] = [newCode(), new Date()];
-    const invite = {
-      ...({ id: randomUUID(), kind: "password", role: kitchen.role, accountId: account.id } as const),
-      ...{ codeHash: codeHash(code), createdAt: now, expiresAt: new Date(now.getTime() + hours * 3_600_000) },
-    };
-    await database.change(kitchen.kitchenId, async ({ people }) => {
-      await people.invite(invite);
-      const who = "This machine";
-      await people.note({
-        id: randomUUID(),
-        at: now,
-        kind: "password-reset-offered",
-        who,
-        whom: account.name,
-      });
-      return accept(true);
+    const now = new Date();
+    const offered = await database.change(kitchen.kitchenId, async (stores) => {
+      const [id, kind] = [randomUUID(), "password-reset-offered" as const];
+      await stores.people.note({ id, at: now, kind, who: "This machine", whom: account.name });
+      const about = {
+        kind: "password",
+        role: kitchen.role,
+        accountId: account.id,
+        days: hours / 24,
+      } as const;
+      return accept(await invite(about, { stores, newId: randomUUID, now }));
     });
+    if (!offered.ok) throw new Error(`No code could be made: ${offered.issue.code}`);
+    const { code } = offered.value;
     process.stdout.write(
       `Open /join on the kitchen's address and enter ${code} to choose a new password for ${account.name}. It works once, for an hour.\n`,
     );

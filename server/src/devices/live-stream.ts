@@ -1,10 +1,9 @@
-import { routeOf } from "@apron/contract";
-import type { Hono } from "hono";
+import type { Context, Hono } from "hono";
 import { streamSSE, type SSEStreamingApi } from "hono/streaming";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { Deps } from "../context/request-context.ts";
-import { problemReply } from "../http/problem.ts";
-import { sessionOf } from "../http/sessions.ts";
+import { later } from "../http/problem.ts";
+import { sessionRoute } from "../http/session-route.ts";
 import { liveKitchens } from "./live-kitchens.ts";
 
 /** A stream ends by itself after this long; the browser opens the next one. */
@@ -85,7 +84,6 @@ const watchOf =
  * which grows with every write, and who wrote what.
  */
 export function mountLiveStream(app: Hono, deps: Deps): void {
-  const [, path] = routeOf("streamLive");
   const kitchens = liveKitchens(deps);
   const open = new Map<string, number>();
   let all = 0;
@@ -95,13 +93,9 @@ export function mountLiveStream(app: Hono, deps: Deps): void {
     else open.delete(session);
     all += by;
   };
-  app.get(path, async (c) => {
-    const session = await sessionOf(c, deps);
-    if (!session) return problemReply(c, { status: 401, code: "session-expired" });
-    if (all >= mostInAll || (open.get(session.id) ?? 0) >= mostOfSession) {
-      c.header("retry-after", "10");
-      return problemReply(c, { status: 503, code: "too-many-streams" });
-    }
+  const answer = async (c: Context, session: SessionRecord): Promise<Response> => {
+    if (all >= mostInAll || (open.get(session.id) ?? 0) >= mostOfSession)
+      return later(c, 503, { code: "too-many-streams", waitS: 10 });
     count(session.id, 1);
     return streamSSE(c, async (stream) => {
       try {
@@ -110,5 +104,6 @@ export function mountLiveStream(app: Hono, deps: Deps): void {
         count(session.id, -1);
       }
     });
-  });
+  };
+  sessionRoute(app, "streamLive", { deps, answer });
 }

@@ -1,4 +1,3 @@
-import { routeOf } from "@apron/contract";
 import { cutText } from "@apron/core/measure";
 import type { Context, Hono } from "hono";
 import { buildContext } from "../context/build-context.ts";
@@ -11,6 +10,8 @@ import type { Stores } from "../context/stores.ts";
 import { attachment } from "../http/attachment.ts";
 import type { MountContext } from "../http/mount.ts";
 import { problemReply } from "../http/problem.ts";
+import { noteFrom } from "../http/security-note.ts";
+import { sessionRoute } from "../http/session-route.ts";
 import { presentSession, sessionOf } from "../http/sessions.ts";
 import { matchesNow } from "../match/list-matches.ts";
 import { exportLots } from "./lots-file.ts";
@@ -33,8 +34,7 @@ async function takeEverything(
     return { lots: lots.ok ? String(lots.value) : "", recipes: recipes.ok ? String(recipes.value) : "" };
   });
   const packed = await packKitchen(await deps.database.whole.read(kitchen.id), written);
-  const event = { id: deps.newId(), at: deps.now(), kind: "taken-along", who: session.memberName, whom: "" };
-  await deps.database.authStore.note(kitchen.id, event);
+  await noteFrom({ kitchenId: kitchen.id, kind: "taken-along", who: session.memberName }, deps);
   return c.body(Uint8Array.from(packed), 200, {
     "content-type": "application/zip",
     "content-disposition": attachment(
@@ -84,8 +84,7 @@ async function bringEverything(
   await database.accounts.switchSession(session.id, session.accountId, memberId);
   const now = await sessionOf(c, deps);
   if (!now) return problemReply(c, { status: 401, code: "session-expired" });
-  const event = { id: deps.newId(), at: deps.now(), kind: "brought-in", who: now.memberName, whom: "" };
-  await database.authStore.note(now.kitchen.id, event);
+  await noteFrom({ kitchenId: now.kitchen.id, kind: "brought-in", who: now.memberName }, deps);
   return c.json(presentSession(now), 201);
 }
 
@@ -93,13 +92,8 @@ async function bringEverything(
 export function mountWholeKitchen(app: Hono, mountContext: MountContext): void {
   const handlers = { takeEverything, bringEverything } as const;
   for (const name of ["takeEverything", "bringEverything"] as const) {
-    const [method, path] = routeOf(name);
-    app.on(method.toUpperCase(), path, async (c) => {
-      const session = await sessionOf(c, mountContext.deps);
-      if (!session) return problemReply(c, { status: 401, code: "session-expired" });
-      if (name === "takeEverything" && session.role !== "owner")
-        return problemReply(c, { status: 403, code: "owners-only" });
-      return handlers[name](c, session, mountContext);
-    });
+    const answer = (c: Context, session: SessionRecord): Promise<Response> =>
+      handlers[name](c, session, mountContext);
+    sessionRoute(app, name, { deps: mountContext.deps, answer });
   }
 }

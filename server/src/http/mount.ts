@@ -9,7 +9,7 @@ import { cleanText, isSuspect } from "./clean-text.ts";
 import type { KitchenCatalogues } from "../context/kitchen-catalogue.ts";
 import type { Once } from "../context/once.ts";
 import type { Deps, RequestContext, UseCases } from "../context/request-context.ts";
-import { sessionOf } from "./sessions.ts";
+import { sessionRoute } from "./session-route.ts";
 import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import { problemReply, refusalOfIssues } from "./problem.ts";
 import type { Doing } from "../context/ports/news.ts";
@@ -25,9 +25,6 @@ export type MountContext = {
   readonly catalogues: KitchenCatalogues;
   readonly shared: (stamp: string) => Once;
 };
-
-/** "/api/lots/{id}" as the router writes it. */
-const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
 
 /** Routes whose answer changes with the clock alone. */
 const neverCached: readonly EndpointName[] = [
@@ -53,13 +50,9 @@ function mountOne(
   name: EndpointName,
   { useCase, mountContext }: { useCase: AnyUseCase; mountContext: MountContext },
 ): void {
-  const [method, path] = routeOf(name);
+  const [method] = routeOf(name);
   const endpoint: Endpoint = endpoints[name];
-  app.on(method.toUpperCase(), honoPath(path), async (c) => {
-    const session = await sessionOf(c, mountContext.deps);
-    if (!session) return problemReply(c, { status: 401, code: "session-expired" });
-    if (endpoint.ownersOnly && session.role !== "owner")
-      return problemReply(c, { status: 403, code: "owners-only" });
+  const answer = async (c: Context, session: SessionRecord): Promise<Response> => {
     const input = await readInput(c, endpoint);
     if (!input.ok) return problemReply(c, input.issue);
     const call = {
@@ -75,7 +68,8 @@ function mountOne(
     return method === "get" && !neverCached.includes(name)
       ? answerRead(call, mountContext)
       : answerFresh(call, mountContext);
-  });
+  };
+  sessionRoute(app, name, { deps: mountContext.deps, answer });
 }
 
 type Call = {

@@ -1,9 +1,10 @@
-import { routeOf, type EndpointName } from "@apron/contract";
-import type { Hono } from "hono";
+import type { EndpointName } from "@apron/contract";
+import type { Context, Hono } from "hono";
+import type { SessionRecord } from "../context/ports/kitchen.store.ts";
 import type { Stores } from "../context/stores.ts";
 import type { Deps } from "../context/request-context.ts";
 import { problemReply } from "./problem.ts";
-import { sessionOf } from "./sessions.ts";
+import { sessionRoute } from "./session-route.ts";
 
 type Picture = { readonly mediaType: string; readonly bytes: Uint8Array; readonly digest: string };
 
@@ -13,10 +14,7 @@ function mountPictures(
   name: EndpointName,
   { deps, find }: { deps: Deps; find: (stores: Stores, id: string) => Promise<Picture | undefined> },
 ): void {
-  const [, path] = routeOf(name);
-  app.get(path.replace("{id}", ":id"), async (c) => {
-    const session = await sessionOf(c, deps);
-    if (!session) return problemReply(c, { status: 401, code: "session-expired" });
+  const answer = async (c: Context, session: SessionRecord): Promise<Response> => {
     const id = c.req.param("id") ?? "";
     const photo = await deps.database.read(session.kitchen.id, (stores) => find(stores, id));
     if (!photo) return problemReply(c, { status: 404, code: "photo-unknown" });
@@ -25,7 +23,8 @@ function mountPictures(
       "cache-control": "private, max-age=31536000, immutable",
       etag: `"${photo.digest.slice(0, 16)}"`,
     });
-  });
+  };
+  sessionRoute(app, name, { deps, answer });
 }
 
 const isUuid = (id: string): boolean => /^[\da-f]{8}(?:-[\da-f]{4}){3}-[\da-f]{12}$/i.test(id);

@@ -58,3 +58,13 @@ export function problemOfState(
   if (state.startsWith("22")) return { status: 422, code: "not-storable" };
   return isAway(state) ? databaseAway : undefined;
 }
+
+/** Not now: told when to come back. */
+export function later(
+  c: Context,
+  status: 429 | 503,
+  { code, waitS }: { code: string; waitS: number },
+): Response {
+  c.header("retry-after", String(waitS));
+  return problemReply(c, { status, code, measurements: { waitS } });
+}

@@ -3,14 +3,13 @@ import { accept, refuse } from "@apron/core/measure";
 import type { Context } from "hono";
 import type { AccountRecord, FoundInvite, NewAccount } from "../context/ports/people.store.ts";
 import { conflict, type Answer } from "../context/refusal.ts";
+import type { SecurityEventKind } from "../context/ports/security-event.ts";
 import type { Deps } from "../context/request-context.ts";
 import type { Stores } from "../context/stores.ts";
-import { problemReply } from "../http/problem.ts";
+import { later, problemReply } from "../http/problem.ts";
 import { sessionOf } from "../http/sessions.ts";
 import { codeHash } from "./invite-code.ts";
-import { later } from "./open-route.ts";
 import { hashPassword, isCommonPassword } from "./passwords.ts";
-import type { SecurityEventKind } from "./security-events.ts";
 import { countCodeTry } from "./sign-in-tries.ts";
 import { memberOf, welcome, whoIs } from "./sign-in.ts";
 

@@ -1,6 +1,7 @@
 import { accept, refuse } from "@apron/core/measure";
 import { conflict, notFound, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
+import type { Stores } from "../context/stores.ts";
 import type { InviteRecord, MemberOfKitchen } from "../context/ports/people.store.ts";
 import { codeHash, newCode } from "./invite-code.ts";
 import { note } from "./security-events.ts";
@@ -33,9 +34,9 @@ export const listMembers: UseCase<"listMembers"> = async (_input, { stores, sess
 };
 
 /** Keeps an invitation's digest, and says its code this once. */
-async function invite(
+export async function invite(
   about: Pick<InviteRecord, "kind" | "role" | "accountId"> & { readonly days: number },
-  { stores, newId, now }: RequestContext,
+  { stores, newId, now }: { readonly stores: Pick<Stores, "people"> } & Pick<RequestContext, "newId" | "now">,
 ): Promise<{ id: string; code: string; expiresAt: string }> {
   const { days, ...rest } = about;
   const [id, code] = [newId(), newCode()];

@@ -13,13 +13,3 @@ export function openRoute<Name extends EndpointName>(app: Hono, name: Name, hand
     return input.ok ? handle(c, input.value as InputOf<Name>) : problemReply(c, input.issue);
   });
 }
-
-/** Not now: told when to come back. */
-export function later(
-  c: Context,
-  status: 429 | 503,
-  { code, waitS }: { code: string; waitS: number },
-): Response {
-  c.header("retry-after", String(waitS));
-  return problemReply(c, { status, code, measurements: { waitS } });
-}

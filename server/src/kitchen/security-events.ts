@@ -1,24 +1,6 @@
 import { accept } from "@apron/core/measure";
+import type { SecurityEventKind } from "../context/ports/security-event.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
-
-/** What happened to who may do what. */
-export type SecurityEventKind =
-  | "joined"
-  | "left"
-  | "removed"
-  | "role-changed"
-  | "invited"
-  | "invite-ended"
-  | "password-changed"
-  | "password-reset-offered"
-  | "password-reset"
-  | "signed-in"
-  | "sign-in-failed"
-  | "sessions-ended"
-  | "kitchen-to-be-deleted"
-  | "kitchen-kept"
-  | "taken-along"
-  | "brought-in";
 
 /** Writes it down in the kitchen it concerns. */
 export const note = (

@@ -2,12 +2,12 @@ import type { InputOf } from "@apron/contract";
 import type { Context } from "hono";
 import type { AccountRecord, Membership } from "../context/ports/people.store.ts";
 import type { MemberRecord } from "../context/ports/kitchen.store.ts";
+import type { SecurityEventKind } from "../context/ports/security-event.ts";
 import type { Deps } from "../context/request-context.ts";
-import { problemReply } from "../http/problem.ts";
+import { later, problemReply } from "../http/problem.ts";
+import { noteFrom } from "../http/security-note.ts";
 import { openSession, presentSession } from "../http/sessions.ts";
-import { later } from "./open-route.ts";
 import { passwordFits } from "./passwords.ts";
-import type { SecurityEventKind } from "./security-events.ts";
 import { countTry, forgetTries } from "./sign-in-tries.ts";
 
 /** Whose name and password these are, or the answer that says no: the same for names that exist and that do not. */
@@ -30,10 +30,8 @@ export async function whoIs(
 
 /** In each of the kitchens that a person belongs to. */
 async function noteFor(account: AccountRecord, kind: SecurityEventKind, deps: Deps): Promise<void> {
-  for (const { kitchenId } of await deps.database.accounts.kitchensOf(account.id)) {
-    const event = { id: deps.newId(), at: deps.now(), kind, who: account.name, whom: "" };
-    await deps.database.authStore.note(kitchenId, event);
-  }
+  for (const { kitchenId } of await deps.database.accounts.kitchensOf(account.id))
+    await noteFrom({ kitchenId, kind, who: account.name }, deps);
 }
 
 export const memberOf = (account: AccountRecord, kitchen: Membership): MemberRecord => ({
@@ -56,7 +54,6 @@ export async function signIn(c: Context, { body }: InputOf<"signIn">, deps: Deps
 export async function welcome(c: Context, member: MemberRecord, deps: Deps): Promise<Response> {
   const session = await openSession(c, member, deps);
   if (!session) return problemReply(c, { status: 401, code: "session-expired" });
-  const event = { id: deps.newId(), at: deps.now(), kind: "signed-in", who: member.name, whom: "" };
-  await deps.database.authStore.note(member.kitchenId, event);
+  await noteFrom({ kitchenId: member.kitchenId, kind: "signed-in", who: member.name }, deps);
   return c.json(presentSession(session), 201);
 }

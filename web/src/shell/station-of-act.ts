@@ -1,25 +1,31 @@
-import type { EndpointName } from "@apron/contract";
+import type { EndpointName, WriteName } from "@apron/contract";
 
-/** Where what was written shows first. */
-const actsOf: Readonly<Record<string, readonly EndpointName[]>> = {
-  "/basket": [
-    ...(["logLot", "logIntake", "undoIntake", "importLots", "undoEntry", "addBed", "changeBed"] as const),
-    ...(["goneOff", "correctLot", "removeFromLot", "freezeLot", "openPortion", "splitLot"] as const),
-    ...(["moveLot", "refreshLot", "labelLot", "weighBack"] as const),
-  ],
-  "/trim": ["recordTrim", "withdrawTrim", "prepareLots", "withdrawTrims"],
-  "/plan": ["savePlan", "dropPlan", "recordCookEvent"],
-  "/larder": ["finishMake", "undoBatch", "withdraw", "undoWithdrawal", "changeBatchNotes", "setBatchPhoto"],
-  "/recipes": [
-    ...(["saveRecipe", "editRecipe", "importRecipes", "takeDemoRecipes", "saveDressing"] as const),
-    ...(["setDefaultVersion", "defaultFromBatch", "archiveRecipe", "setPhoto", "removePhoto"] as const),
-  ],
-  "/handbook": ["addIngredient", "setFigure", "dropFigure"],
-  "/kitchen": ["changeKitchen"],
+const basket = "/basket";
+const trim = "/trim";
+const plan = "/plan";
+const larder = "/larder";
+const recipes = "/recipes";
+const dressing = "/dressing";
+const handbook = "/handbook";
+const kitchen = "/kitchen";
+
+/** Where what was written shows first: every act that is written has its place. */
+const stations: Readonly<Record<WriteName, string>> = {
+  ...{ logLot: basket, logIntake: basket, undoIntake: basket, importLots: basket, undoEntry: basket },
+  ...{ addBed: basket, changeBed: basket, goneOff: basket, correctLot: basket, removeFromLot: basket },
+  ...{ freezeLot: basket, openPortion: basket, splitLot: basket, moveLot: basket, refreshLot: basket },
+  ...{ labelLot: basket, weighBack: basket },
+  ...{ recordTrim: trim, withdrawTrim: trim, prepareLots: trim, withdrawTrims: trim },
+  ...{ savePlan: plan, dropPlan: plan, recordCookEvent: plan },
+  ...{ finishMake: larder, undoBatch: larder, withdraw: larder, undoWithdrawal: larder },
+  ...{ changeBatchNotes: larder, setBatchPhoto: larder },
+  ...{ saveRecipe: recipes, editRecipe: recipes, importRecipes: recipes, takeDemoRecipes: recipes },
+  ...{ saveDressing: recipes, setDefaultVersion: recipes, defaultFromBatch: recipes },
+  ...{ archiveRecipe: recipes, setPhoto: recipes, removePhoto: recipes },
+  ...{ weighJarBack: dressing },
+  ...{ addIngredient: handbook, setFigure: handbook, dropFigure: handbook },
+  ...{ setOunceMeaning: kitchen, setNameMeaning: kitchen, changeKitchen: kitchen },
 };
 
-const stations = new Map(
-  Object.entries(actsOf).flatMap(([station, acts]) => acts.map((act) => [act, station] as const)),
-);
-
-export const stationOfAct = (act: EndpointName): string | undefined => stations.get(act);
+export const stationOfAct = (act: EndpointName): string | undefined =>
+  Object.hasOwn(stations, act) ? stations[act as WriteName] : undefined;

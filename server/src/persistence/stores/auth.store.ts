@@ -1,11 +1,6 @@
 import { setTimeout } from "node:timers/promises";
 import type { DataSource } from "typeorm";
-import type {
-  AuthStore,
-  FoundSession,
-  MemberRecord,
-  NewSession,
-} from "../../context/ports/kitchen.store.ts";
+import type { AuthStore, FoundSession, MemberRecord, NewSession } from "../../context/ports/kitchen.store.ts";
 import { enterKitchen } from "../enter-kitchen.ts";
 import { nameKey } from "../name-key.ts";
 import { SecurityEventTable, SessionTable } from "../tables/people.table.ts";

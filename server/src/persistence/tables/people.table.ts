@@ -1,4 +1,5 @@
 import { EntitySchema } from "typeorm";
+import type { SecurityEventKind } from "../../context/ports/security-event.ts";
 import { instant, key, named, optional, text, uuid } from "./columns.ts";
 
 export type AccountRow = { id: string; name: string; nameKey: string; passwordHash: string; createdAt: Date };
@@ -111,7 +112,7 @@ export type SecurityEventRow = {
   id: string;
   kitchenId: string;
   at: Date;
-  kind: string;
+  kind: SecurityEventKind;
   who: string;
   whom: string;
 };
