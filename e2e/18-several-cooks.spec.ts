@@ -1,9 +1,16 @@
 import { readFileSync } from "node:fs";
-import type { Browser, Page } from "@playwright/test";
-import { logLot } from "./cook.ts";
-import { expect, test } from "./kitchen-test.ts";
+import { request, type Browser, type Page } from "@playwright/test";
+import { ask, logLot } from "./cook.ts";
+import { expect, slowDown, slowdown, test } from "./kitchen-test.ts";
 
-test.use({ ofFile: "18-several-cooks", startsEmpty: true });
+test.use({
+  ofFile: "18-several-cooks",
+  startsEmpty: true,
+  launchOptions: {
+    executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+    args: ["--no-sandbox", "--disable-gpu", "--host-resolver-rules=MAP kitchen.lan 127.0.0.1"],
+  },
+});
 test.describe.configure({ mode: "serial" });
 
 const password = "thyme and beetroot";
@@ -181,4 +188,47 @@ test("everything is taken along in one file, and brought in as another kitchen",
   await expect(page.getByTestId("kitchens").getByText("Hazel Row")).toHaveCount(2);
   await page.goto("/basket");
   await expect(page.getByText("430 g").first()).toBeVisible();
+});
+
+test("on a slow phone, over plain HTTP by the house's name, with the answer lost: one joins once, and is in", async ({
+  page,
+  browser,
+  baseURL,
+}) => {
+  await signIn(page, "Perrin");
+  const made = await page.request.post("/api/invites", { data: { role: "cook" } });
+  const { code } = (await made.json()) as { code: string };
+  const house = (baseURL ?? "").replace("127.0.0.1", "kitchen.lan");
+  const context = await browser.newContext({ baseURL: house, viewport: { width: 390, height: 800 } });
+  const phone = await context.newPage();
+  await slowDown(phone, 4 * slowdown);
+  await phone.goto(`/join#${code}`);
+  await phone.locator("#join-name").fill("Tansy");
+  await phone.locator("#join-password").fill(password);
+  await phone.route(/\/api\/invites\/accept/, async (route) => {
+    // It arrives, and what is answered does not: not even its cookie.
+    const onItsWay = await request.newContext({ baseURL });
+    await onItsWay.post("/api/invites/accept", { data: route.request().postDataJSON() as object });
+    await onItsWay.dispose();
+    await route.abort("connectionreset");
+    await phone.unroute(/\/api\/invites\/accept/);
+  });
+  await phone.getByTestId("send").click();
+  await expect(phone.getByRole("alert").first()).toBeVisible();
+  await phone.getByTestId("send").click();
+  await expect(today(phone)).toBeVisible();
+  const { members } = await ask<{ members: { name: string }[] }>(page, "/api/members");
+  expect(members.filter((member) => member.name === "Tansy")).toHaveLength(1);
+
+  await phone.getByTestId("more").click();
+  await phone.getByRole("dialog").getByRole("link", { name: "Kitchen settings" }).click();
+  await phone.getByTestId("tab-account").click();
+  await expect(phone.getByTestId("sessions")).toContainText("(this one)");
+  await phone.getByTestId("tab-cooks").click();
+  await expect(phone.getByTestId("member-Tansy")).toBeVisible();
+  // Nothing is wider than the phone, whatever stands in it.
+  expect(
+    await phone.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+  ).toBeLessThanOrEqual(0);
+  await context.close();
 });

@@ -56,6 +56,11 @@ describe("reading beside the server", () => {
       ok: true,
       value: { recipes: [{ title: "Bowl", lines: [{ grams: 200 }] }] },
     });
+    const csv = "item,amount\nkale,500 g\nmoonstone,1";
+    expect(await poolOf().run("readLots", csv, kitchen, "2026-09-10")).toMatchObject({
+      ok: true,
+      value: { rows: [{ line: 2, lot: { ingredient: "kale" } }], faults: [{ line: 3, column: "item" }] },
+    });
   });
 
   it("this thread goes on meanwhile", async () => {

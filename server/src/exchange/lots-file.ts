@@ -1,21 +1,18 @@
 import { nameOf } from "@apron/core/catalogue";
-import { lotColumnsOut, readLotsCsv, writeCsv, type LotDraft, type RowFault } from "@apron/core/exchange";
+import { lotColumnsOut, writeCsv, type LotDraft, type RowFault } from "@apron/core/exchange";
 import { accept, trimmedDecimals } from "@apron/core/measure";
 import { refuseWith } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { arrivalOf, bringIn, type Arrival } from "../basket/log-lot.ts";
+import { readingKitchen } from "../stock/line-reader.ts";
 import { freshnessOf, nameFor } from "../stock/present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
 
 /** Logs lots from a CSV file. Wrong rows are reported by line, column and reason; the rest go in together. */
 export const importLots: UseCase<"importLots"> = async ({ body }, context) => {
-  const { cup, settings } = context.session.kitchen;
-  const file = readLotsCsv(body.csv, {
-    catalogue: context.catalogue,
-    cup,
-    ounces: settings.ounces ?? {},
-    today: context.today,
-  });
+  // However long the file, nobody else waits meanwhile.
+  const kitchen = await readingKitchen(context);
+  const file = await context.workers.run("readLots", body.csv, kitchen, context.today);
   if (!file.ok) return refuseWith(file.issue, "csv");
   const faults: RowFault[] = [...file.value.faults];
   const rows: { line: number; lot: LotDraft; arrival: Arrival }[] = [];

@@ -1,19 +1,33 @@
-import { lineReader, readLine, withOwn } from "@apron/core/catalogue";
+import { lineReader, readLine, withOwn, type Catalogue } from "@apron/core/catalogue";
 import { referenceCatalogue } from "@apron/core/catalogue/reference";
-import { acceptReview, foodNamer, readRecipes as readAll, reviewRecipe } from "@apron/core/exchange";
+import {
+  acceptReview,
+  foodNamer,
+  readLotsCsv,
+  readRecipes as readAll,
+  reviewRecipe,
+} from "@apron/core/exchange";
 import { accept } from "@apron/core/measure";
 import type { Jobs, ReadingKitchen, Workers } from "../context/ports/workers.ts";
 import { refuseWith } from "../context/refusal.ts";
 
-function readerOf({ own, cup, ounces, meanings }: ReadingKitchen) {
-  const hasOwn = own.ingredients.length + own.figures.length > 0;
-  const catalogue = hasOwn ? withOwn(referenceCatalogue, own) : referenceCatalogue;
+const catalogueOf = ({ own }: ReadingKitchen): Catalogue =>
+  own.ingredients.length + own.figures.length > 0 ? withOwn(referenceCatalogue, own) : referenceCatalogue;
+
+function readerOf(kitchen: ReadingKitchen) {
+  const { cup, ounces, meanings } = kitchen;
+  const catalogue = catalogueOf(kitchen);
   return { catalogue, reader: lineReader(catalogue, { cup, ounces, meanings }) };
 }
 
 const readLines: Jobs["readLines"] = (lines, kitchen) => {
   const { reader } = readerOf(kitchen);
   return lines.map((line) => readLine(line, reader));
+};
+
+const readLots: Jobs["readLots"] = (csv, kitchen, today) => {
+  const { cup, ounces } = kitchen;
+  return readLotsCsv(csv, { catalogue: catalogueOf(kitchen), cup, ounces, today });
 };
 
 const readRecipes: Jobs["readRecipes"] = (text, kitchen) => {
@@ -38,7 +52,7 @@ const readRecipes: Jobs["readRecipes"] = (text, kitchen) => {
   return accept({ recipes });
 };
 
-export const jobs: Jobs = { readLines, readRecipes };
+export const jobs: Jobs = { readLines, readLots, readRecipes };
 
 /** The same jobs without a thread: where nobody else is kept waiting. */
 export const workersHere: Workers = {

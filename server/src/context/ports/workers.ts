@@ -1,6 +1,7 @@
 import type { ReplyOf } from "@apron/contract";
 import type { LineReading, OunceMeaning, OwnEntries } from "@apron/core/catalogue";
-import type { CupSystem } from "@apron/core/measure";
+import type { readLotsCsv } from "@apron/core/exchange";
+import type { CupSystem, Day } from "@apron/core/measure";
 import type { Answer } from "../refusal.ts";
 
 /** What reading needs to know of a kitchen, as one plain value. */
@@ -14,6 +15,7 @@ export type ReadingKitchen = {
 /** What people send may take long to read: that is done beside the server, so that nobody else waits for it. */
 export type Jobs = {
   readonly readLines: (lines: readonly string[], kitchen: ReadingKitchen) => LineReading[];
+  readonly readLots: (csv: string, kitchen: ReadingKitchen, today: Day) => ReturnType<typeof readLotsCsv>;
   readonly readRecipes: (text: string, kitchen: ReadingKitchen) => Answer<ReplyOf<"readRecipes">>;
 };
 type JobName = keyof Jobs;
