@@ -6,9 +6,9 @@ import { slowdown } from "./kitchen-test.ts";
 const root = join(import.meta.dirname, "..");
 
 test("server and database killed at random while five write: every acknowledged write is there once", () => {
-  test.setTimeout(400_000 * slowdown);
-  const ran = spawnSync(process.execPath, [join(root, "scripts", "torture.mjs"), "25"], {
-    ...{ cwd: root, encoding: "utf8", timeout: 380_000 * slowdown },
+  test.setTimeout(600_000 * slowdown);
+  const ran = spawnSync(process.execPath, [join(root, "scripts", "torture.mjs"), "120"], {
+    ...{ cwd: root, encoding: "utf8", timeout: 580_000 * slowdown },
   });
   expect([ran.stderr.split("\n").filter((line) => line && !line.startsWith("{")), ran.status]).toEqual([
     [],

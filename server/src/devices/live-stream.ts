@@ -93,7 +93,7 @@ export function mountLiveStream(app: Hono, deps: Deps): void {
     else open.delete(session);
     all += by;
   };
-  const answer = async (c: Context, session: SessionRecord): Promise<Response> => {
+  const answer = (c: Context, session: SessionRecord): Response => {
     if (all >= mostInAll || (open.get(session.id) ?? 0) >= mostOfSession)
       return later(c, 503, { code: "too-many-streams", waitS: 10 });
     count(session.id, 1);

@@ -12,7 +12,10 @@ const honoPath = (path: string): string => path.replaceAll(/\{(\w+)\}/g, ":$1");
 export function sessionRoute(
   app: Hono,
   name: EndpointName,
-  { deps, answer }: { deps: Deps; answer: (c: Context, session: SessionRecord) => Promise<Response> },
+  {
+    deps,
+    answer,
+  }: { deps: Deps; answer: (c: Context, session: SessionRecord) => Response | Promise<Response> },
 ): void {
   const [method, path] = routeOf(name);
   const { ownersOnly }: Endpoint = endpoints[name];

@@ -13,6 +13,8 @@ const qr = ref("");
 watchEffect(async () => {
   qr.value = await toDataURL(link.value, { margin: 1, width: 220 });
 });
+/** Opened by an address that means "this machine", whoever scans it would look on their own. */
+const isOnlyHere = /^(?:localhost|127\.[\d.]+|\[::1\])$/.test(window.location.hostname);
 /** Not every browser lets a page copy over plain HTTP: the link stands there to be selected, too. */
 const canCopy = "clipboard" in navigator;
 const isCopied = ref(false);
@@ -40,6 +42,10 @@ async function copy(): Promise<void> {
         />
       </div>
     </div>
+    <p v-if="isOnlyHere" class="small">
+      The link opens on this machine only. For a phone or tablet, open this page by the kitchen's address on
+      your network, or read the code out.
+    </p>
     <p class="soft small">Works until {{ showInstant(made.expiresAt) }}. It is shown only now.</p>
   </div>
 </template>

@@ -52,7 +52,7 @@ async function open(): Promise<void> {
       </li>
     </ul>
     <ProblemNote :text="going.sentence.value" />
-    <div v-if="isDemo">
+    <div v-if="isDemo" class="leave">
       <Button label="Leave the demo" severity="secondary" data-testid="leave-demo" @click="signOut" />
       <p class="soft small">Then set up your own kitchen, or sign in to it. The demo stays as it is.</p>
     </div>
@@ -80,6 +80,12 @@ async function open(): Promise<void> {
 </template>
 
 <style scoped>
+.leave {
+  display: grid;
+  gap: 0.5rem;
+  justify-items: start;
+}
+
 section,
 ul {
   display: grid;
