@@ -102,6 +102,7 @@ test("a row is written again in place, and what is clear is logged while the res
   const rows = severalOf(page).getByTestId("delivery-rows").locator("> li");
   await expect(rows).toHaveCount(3);
   await rows.filter({ hasText: "moonplums" }).getByTestId("edit-row").click();
+  await expect(page.locator("input:focus")).toHaveValue("2 kg moonplums");
   await page.keyboard.press("ControlOrMeta+a");
   await page.keyboard.type("2 kg plums");
   await page.keyboard.press("Enter");

@@ -70,7 +70,9 @@ async function takeAll(page) {
   await take("dressing", "/dressing");
   await take("handbook", "/handbook/chard");
   await take("kitchen", "/kitchen");
-  await take("match", "/match");
+  await page.goto("/match");
+  await page.getByText(/^Counting work and shopping/).waitFor({ timeout: 60_000 });
+  await take("match");
   await page.goto("/plan?recipe=roast-squash-and-leek-dip");
   for (const name of ["Sorrel", "Farro"]) {
     await page.locator("#plan-add").click();

@@ -82,10 +82,24 @@ function childOf(parent, words) {
   return undefined;
 }
 
-/** Kills the server, or its database, without a word of warning; gives how often. */
+/** Resolves once the program answers again. */
+async function untilBack(url) {
+  for (const begun = Date.now(); Date.now() - begun < patienceMs; await pause(200)) {
+    const health = await fetch(`${url}/api/health`, { signal: AbortSignal.timeout(2000) }).catch(
+      () => undefined,
+    );
+    if (health?.ok) return;
+  }
+}
+
+/**
+ * Kills the server, or its database, without a word of warning; gives how often. One blow in four follows another before
+ * the program is back: on a slow machine every one would, and nothing could ever be written.
+ */
 async function strike(program, isOver) {
   let blows = 0;
   while (!isOver()) {
+    if (randomInt(4) > 0) await untilBack(program.url);
     await pause(calmMs[0] + randomInt(calmMs[1] - calmMs[0]));
     if (isOver()) break;
     const pid = childOf(program.pid, randomInt(2) === 0 ? "server/dist/main.js" : "bin/postgres");

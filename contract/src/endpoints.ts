@@ -17,6 +17,7 @@ import {
 } from "./kitchen.ts";
 import { Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
+import { MealPlanInput, MealPlanWish } from "./meal-plan.ts";
 import { paths, type EndpointName } from "./paths.ts";
 import { ById } from "./quantities.ts";
 import { cookAlongEndpoints } from "./cook-along.ts";
@@ -171,6 +172,12 @@ export const endpoints = {
   ...planEndpoints,
   ...cookAlongEndpoints,
   listMatches: { summary: "Recipes ranked by the surplus they rescue", reply: Matches, status: 200 },
+  mealPlanInput: {
+    summary: "The coming days as one value: what there is, what could be cooked of it, who eats how much",
+    body: MealPlanWish,
+    reply: MealPlanInput,
+    status: 200,
+  },
   ...batchEndpoints,
   ...peopleEndpoints,
   listLarder: { summary: "Containers, first expiring first", reply: Larder, status: 200 },

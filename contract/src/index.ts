@@ -47,6 +47,7 @@ export type {
   Withdrawn,
 } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
+export type { MealPlanInput, MealPlanWish } from "./meal-plan.ts";
 export type { CookAct, CookAlong, CookEvent } from "./cook-along.ts";
 export type {
   PlanDraft,

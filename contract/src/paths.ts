@@ -81,6 +81,7 @@ export const paths = {
   dressingShelfLife: ["get", "/api/dressings/shelf-life"],
   saveDressing: ["post", "/api/dressings/recipes"],
   listMatches: ["get", "/api/matches"],
+  mealPlanInput: ["post", "/api/matches/days"],
   listRecipes: ["get", "/api/recipes"],
   saveRecipe: ["post", "/api/recipes"],
   readRecipes: ["post", "/api/recipes/read"],

@@ -101,6 +101,8 @@ const pageHeaders = (isTls: boolean): MiddlewareHandler =>
     strictTransportSecurity: isTls,
     contentSecurityPolicy: {
       defaultSrc: ["'self'"],
+      // The solver that plans the coming days is WebAssembly; text is still never run.
+      scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
       // PrimeVue writes its theme into a style element at run time.
       styleSrc: ["'self'", "'unsafe-inline'"],
       imgSrc: ["'self'", "data:"],

@@ -7,6 +7,7 @@ import { pino } from "pino";
 import { createApp } from "./app.ts";
 import { kitchenCatalogues } from "./context/kitchen-catalogue.ts";
 import { redateKitchens } from "./cook/redate.ts";
+import { isAway, sqlState } from "./context/sql-state.ts";
 import { demoMembers, demoPassword } from "./demo/kitchen.ts";
 import { finishDemo, seedDemo } from "./demo/seed.ts";
 import { simulatedPriceBoard } from "./devices/simulated-price-board.ts";
@@ -155,4 +156,9 @@ async function announce(deps: Deps, address: string): Promise<void> {
   process.stdout.write(`Apron Plate is ready at ${address}\n  ${how}\n  Ctrl-C stops it and its database.\n`);
 }
 
-await main();
+main().catch((error: unknown) => {
+  // Whoever started us starts us again: a lost connection is no mistake of the program, and needs no trace of it.
+  if (!isAway(sqlState(error))) throw error;
+  process.stderr.write("The database went away while the server was starting.\n");
+  process.exit(1);
+});

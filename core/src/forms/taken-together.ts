@@ -57,3 +57,7 @@ export function keptBeside(method: string, all: readonly Taken[]): string[] {
   );
   return [...new Set([...parts, ...left])];
 }
+
+/** The work by which a trim's parts come off the same pieces: zest and juice are one, and so are leaves and stems. */
+export const workOf = (toDo: string | null): string =>
+  pairs.find(({ first, second }) => toDo === first || toDo === second)?.first ?? toDo ?? "ready";

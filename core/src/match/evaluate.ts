@@ -22,7 +22,7 @@ export type Evaluation = {
  * A gram bought weighs a quarter of a gram rescued on its last day; more of what a line already has from the
  * glut weighs two grams, since nobody buys what they are trying to use up. A judgement, no source.
  */
-const buyingPenalty = { missing: 0.25, moreOfTheSame: 2 } as const;
+export const buyingPenalty = { missing: 0.25, moreOfTheSame: 2 } as const;
 
 /** Fills every line from stock, then staples, then the shop, and scores the result. */
 export function evaluate(

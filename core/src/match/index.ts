@@ -15,3 +15,9 @@ export {
   type MatchLimit,
   type RecipeMatch,
 } from "./rank-recipes.ts";
+export { mealPlanProblem, type DatedStock, type MealPlanWish } from "./meal-plan-input.ts";
+export type { MealPlanBatch, MealPlanProblem } from "./meal-plan-problem.ts";
+export type { MealPlan, PlannedDish } from "./meal-plan.ts";
+export type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
+export { solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
+export { viewMealPlan, type MealPlanCard, type MealPlanDay, type MealPlanView } from "./meal-plan-view.ts";

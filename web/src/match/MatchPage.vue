@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
-import { computed } from "vue";
+import { computed, defineAsyncComponent } from "vue";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
@@ -10,12 +10,15 @@ import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
 import MatchCard from "./MatchCard.vue";
 
+/** The plan comes with a solver: it loads where there is something to plan. */
+const MealPlanPanel = defineAsyncComponent(() => import("./MealPlanPanel.vue"));
+
 const session = useSession();
 const { data, error, status } = useQuery({ key: ["matches"], query: () => call("listMatches", {}) });
 const best = computed(() => data.value?.matches[0]?.score ?? 1);
 const lead = computed(() =>
   data.value
-    ? `${showGrams(data.value.surplusG, session.display)} usable in ${counted(data.value.lots, "lot")}. Dishes that save the most from spoiling come first.`
+    ? `${showGrams(data.value.surplusG, session.display)} usable in ${counted(data.value.lots, "lot")}.`
     : "",
 );
 </script>
@@ -23,6 +26,11 @@ const lead = computed(() =>
 <template>
   <PageHead title="Match" :lead="lead" />
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
+  <MealPlanPanel v-if="data && data.lots > 0" />
+  <h2 v-if="data && data.matches.length > 0" class="alone">One dish at a time</h2>
+  <p v-if="data && data.matches.length > 0" class="soft small">
+    Dishes that save the most from spoiling come first.
+  </p>
   <div class="list">
     <MatchCard
       v-for="(match, i) in data?.matches ?? []"
@@ -42,6 +50,10 @@ const lead = computed(() =>
 </template>
 
 <style scoped>
+.alone {
+  margin: 1.6rem 0 0.6rem;
+}
+
 .list {
   display: grid;
   gap: 0.8rem;

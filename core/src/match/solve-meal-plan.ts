@@ -1,0 +1,105 @@
+import { mealPlanModel, type MealPlanModel } from "./meal-plan-model.ts";
+import { readMealPlan, type MealPlan } from "./meal-plan.ts";
+import type { MealPlanProblem } from "./meal-plan-problem.ts";
+import type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
+import { quickMealPlan } from "./quick-meal-plan.ts";
+import { verifyMealPlan } from "./verify-meal-plan.ts";
+
+export type SolvedMealPlan = {
+  readonly plan: MealPlan;
+  /** What the plan is worth, in usable grams on their last day; no plan is worth more than `bound`. */
+  readonly value: number;
+  readonly bound: number;
+  readonly isProven: boolean;
+  /** Usable grams that spoil within these days: there are, the plan uses, and any plan could use at most. */
+  readonly spoils: { readonly thereG: number; readonly usedG: number; readonly atMostG: number };
+};
+
+/** Nothing can be cooked, eaten or kept. */
+const isEmpty = ({ columns, rows }: Programme): boolean =>
+  columns.length === 0 && rows.every((row) => row.low <= 0);
+const nothingToDecide: Solved = { values: [], objective: 0, bound: 0, isProven: true };
+
+/** The best plan found within a time, checked by code that did not make it, with what no plan can beat. */
+export function solveMealPlan(
+  problem: MealPlanProblem,
+  solve: ProgrammeSolver,
+  seconds: number,
+): SolvedMealPlan | undefined {
+  const model = mealPlanModel(problem);
+  const found = isEmpty(model.programme)
+    ? nothingToDecide
+    : solve(model.programme, { seconds, ...startOf(problem, model, solve) });
+  if (!found.values) return undefined;
+  // Whole numbers are made whole, and the grams worked out once more for them.
+  const exact = isEmpty(model.programme) ? found : solve(fixed(model.programme, found.values), { seconds });
+  const values = exact.values ?? found.values;
+  const plan = readMealPlan(model, values);
+  if (verifyMealPlan(problem, plan).length > 0) return undefined;
+  const value = exact.values ? exact.objective : found.objective;
+  const relaxed = isEmpty(model.programme) ? found : solve(spoilingOnly(problem, model), { seconds });
+  const usedG = usedOfSpoiling(problem, plan);
+  return {
+    plan,
+    value,
+    bound: Math.max(found.bound, value),
+    isProven: found.isProven,
+    spoils: {
+      thereG: spoiling(problem).reduce((sum, lot) => sum + lot.usableG, 0),
+      usedG,
+      atMostG: Math.max(usedG, relaxed.bound),
+    },
+  };
+}
+
+/** The quick rule's dishes, with grams and portions as good as they can be for them: what the search begins with. */
+function startOf(
+  problem: MealPlanProblem,
+  model: MealPlanModel,
+  solve: ProgrammeSolver,
+): Pick<SolveOptions, "start"> {
+  const halves = quickMealPlan(problem);
+  const chosen = new Map<number, number>();
+  for (const { dish, day, ...columns } of model.cooked) {
+    const count = halves.find((one) => one.dish === dish && one.day === day)?.halves ?? 0;
+    chosen.set(columns.halves, count);
+    chosen.set(columns.isCooked, count > 0 ? 1 : 0);
+  }
+  const values = model.programme.columns.map((_, i) => chosen.get(i) ?? 0);
+  const begun = solve(fixed(model.programme, values), { seconds: quickSeconds });
+  return begun.values ? { start: begun.values } : {};
+}
+const quickSeconds = 2;
+
+const fixed = (programme: Programme, values: readonly number[]): Programme => ({
+  ...programme,
+  columns: programme.columns.map((column, i) => {
+    const whole = Math.round(values[i] ?? 0);
+    return column.isWhole ? { ...column, low: whole, high: whole, isWhole: false } : column;
+  }),
+});
+
+/** What has to be used within the days, or is lost. */
+const spoiling = ({ lots, days }: MealPlanProblem) => lots.filter((lot) => lot.lastDay < days);
+
+const usableShare = (lot: { readonly usableG: number; readonly grams: number }): number =>
+  lot.grams > 0 ? lot.usableG / lot.grams : 0;
+
+function usedOfSpoiling(problem: MealPlanProblem, { dishes }: MealPlan): number {
+  const shares = new Map(spoiling(problem).map((lot) => [lot.lotId, usableShare(lot)]));
+  return dishes
+    .flatMap((one) => one.fillings)
+    .reduce((sum, filling) => sum + filling.lotG * (shares.get(filling.lotId) ?? 0), 0);
+}
+
+/** The same limits, with nothing wanted but to use what spoils, and parts of batches allowed: more than that no plan can use. */
+function spoilingOnly(problem: MealPlanProblem, { programme, taken }: MealPlanModel): Programme {
+  const shares = new Map(spoiling(problem).map((lot) => [lot.lotId, usableShare(lot)]));
+  const worth = new Map(
+    taken.map(({ column, source }) => [column, source.perGram * (shares.get(source.lotId) ?? 0)]),
+  );
+  return {
+    ...programme,
+    columns: programme.columns.map((column, i) => ({ ...column, value: worth.get(i) ?? 0, isWhole: false })),
+  };
+}

@@ -1,0 +1,72 @@
+import type { Page } from "@playwright/test";
+import { signInDemo } from "./cook.ts";
+import { expect, test } from "./kitchen-test.ts";
+
+test.use({ ofFile: "14-meal-plan" });
+
+const plan = (page: Page) => page.getByTestId("meal-plan");
+const dishes = (page: Page) => plan(page).getByTestId("planned-dish");
+const names = (page: Page): Promise<string[]> => dishes(page).getByRole("heading").allTextContents();
+const done = (page: Page) => expect(plan(page).getByText(/^Counting work and shopping/)).toBeVisible();
+
+test.beforeEach(async ({ page }) => {
+  await signInDemo(page);
+  await page.goto("/match");
+  await done(page);
+});
+
+test("Match opens with a plan for three days, and says what no plan can beat", async ({ page }) => {
+  await expect(page.getByTestId("plan-saved")).toHaveText(
+    /^Uses .+ of the .+ that spoils in the next 3 days\./,
+  );
+  await expect(page.getByTestId("plan-saved")).toContainText("No plan can save more");
+  await expect(plan(page).getByRole("region", { name: "Today" })).toBeVisible();
+  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toBeVisible();
+  expect(await dishes(page).count()).toBeGreaterThan(0);
+  // Made at the number of batches that was planned.
+  const made = dishes(page).first();
+  const batches = /^([\d.½]+|half a) batch/.exec((await made.locator("p").first().textContent()) ?? "");
+  await made.getByTestId("make-planned").click();
+  await expect(page).toHaveURL(/\/cook\/.+\?batches=/);
+  expect(batches).not.toBeNull();
+});
+
+test("a dish that is ruled out is gone, one that is kept stays on its day, and starting over takes it all back", async ({
+  page,
+}) => {
+  const before = await names(page);
+  const first = before[0] ?? "";
+  await dishes(page).first().getByTestId("rule-out").click();
+  await expect(plan(page).getByRole("heading", { name: first })).toHaveCount(0);
+  await done(page);
+  const today = plan(page).getByRole("region", { name: "Today" });
+  const kept = (await dishes(page).first().getByRole("heading").textContent()) ?? "";
+  await dishes(page).first().getByTestId("keep-planned").click();
+  await expect(dishes(page).first().getByTestId("keep-planned")).toHaveAttribute("aria-pressed", "true");
+  await page.getByTestId("choose-1").first().click();
+  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toHaveCount(0);
+  await done(page);
+  await expect(today.getByRole("heading", { name: kept })).toBeVisible();
+  await plan(page).getByRole("button", { name: "Start over" }).click();
+  await page.getByTestId("choose-3").click();
+  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toBeVisible();
+  await done(page);
+  expect(await names(page)).toEqual(before);
+});
+
+test("what is kept and cannot be is said, and letting it go brings the plan back", async ({ page }) => {
+  for (let i = 0; i < 2; i++) await dishes(page).nth(i).getByTestId("keep-planned").click();
+  await page.getByTestId("choose-180").click();
+  await done(page);
+  await page.getByTestId("choose-30").click();
+  await expect(page.getByTestId("plan-impossible")).toContainText("Let one go, or allow more minutes");
+  await page.getByTestId("choose-90").click();
+  await done(page);
+});
+
+test("where the solver does not come, the dishes one at a time still hold", async ({ page }) => {
+  await page.route(/\.wasm$/, (route) => route.abort());
+  await page.reload();
+  await expect(page.getByText("The plan couldn't be worked out.")).toBeVisible();
+  await expect(page.getByTestId("make").first()).toBeVisible();
+});

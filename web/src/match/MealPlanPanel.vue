@@ -1,0 +1,128 @@
+<script setup lang="ts">
+import { showGrams } from "@apron/core/measure";
+import Button from "primevue/button";
+import { computed } from "vue";
+import { useSession } from "../client/session.ts";
+import { sentenceOf } from "../client/words.ts";
+import ChoiceButtons from "../ui/ChoiceButtons.vue";
+import ProblemNote from "../ui/ProblemNote.vue";
+import MealPlanDish from "./MealPlanDish.vue";
+import { dayName, larderWords, proofWords, savedWords } from "./meal-plan-words.ts";
+import { useMealPlan } from "./use-meal-plan.ts";
+
+/** A plan for the coming days: a column a day, a card a dish, and what it can be argued with. */
+const session = useSession();
+const { wish, change, view, solving, error, nameOf, isKept, toggleKept, ruleOut, takeBack } = useMealPlan();
+
+const choices = (values: readonly number[], word: (value: number) => string) =>
+  values.map((value) => ({ value: String(value), label: word(value) }));
+const asText = (key: "days" | "minutes" | "lessWork") =>
+  computed({ get: () => String(wish.value[key]), set: (text) => change({ [key]: Number(text) }) });
+const asked = [
+  { label: "Days", model: asText("days"), from: choices([1, 2, 3, 5, 7], String) },
+  {
+    label: "Minutes for cooking each day",
+    model: asText("minutes"),
+    from: choices([30, 60, 90, 180], (minutes) => `${minutes} min`),
+  },
+  {
+    label: "What matters more",
+    model: asText("lessWork"),
+    from: [
+      { value: "0", label: "Least waste" },
+      { value: "0.25", label: "Balanced" },
+      { value: "1", label: "Least work" },
+    ],
+  },
+];
+const isArgued = computed(() => wish.value.keep.length + wish.value.without.length > 0);
+const left = computed(() =>
+  (view.value?.left ?? []).map((one) => `${showGrams(one.grams, session.display)} ${nameOf(one.ingredient)}`),
+);
+</script>
+
+<template>
+  <section aria-labelledby="meal-plan-head" data-testid="meal-plan">
+    <h2 id="meal-plan-head">Plan for the coming days</h2>
+    <div class="asked">
+      <div v-for="{ label, model, from } in asked" :key="label">
+        <p class="small soft" aria-hidden="true">{{ label }}</p>
+        <ChoiceButtons v-model="model.value" :label="label" :choices="from" />
+      </div>
+      <Button v-if="isArgued" label="Start over" size="small" variant="text" @click="takeBack" />
+    </div>
+    <ProblemNote :text="error ? sentenceOf(error) : undefined" />
+    <p v-if="solving === 'failed'" role="alert">
+      The plan couldn't be worked out. The dishes below still hold.
+    </p>
+    <p v-else-if="solving === 'impossible'" role="alert" data-testid="plan-impossible">
+      The dishes you kept don't fit into these days. Let one go, or allow more minutes.
+    </p>
+    <p v-else-if="!view" role="status" class="soft">Working out a plan…</p>
+    <template v-else>
+      <p class="saved" role="status" data-testid="plan-saved">{{ savedWords(view, session.display) }}</p>
+      <p class="soft small">
+        {{ solving === "done" ? proofWords(view.gap) : "Looking for a better plan…" }}
+      </p>
+      <div class="days">
+        <section v-for="day in view.days" :key="day.day" class="day" :aria-label="dayName(day.day)">
+          <h3 class="name">
+            {{ dayName(day.day) }}
+            <span v-if="day.minutes > 0" class="soft small">{{ Math.round(day.minutes) }} min</span>
+          </h3>
+          <p v-if="day.fromLarder.length > 0" class="soft small">{{ larderWords(day.fromLarder) }}</p>
+          <MealPlanDish
+            v-for="card in day.cards"
+            :key="`${card.recipeId} ${card.day}`"
+            :card="card"
+            :name-of="nameOf"
+            :is-kept="isKept(card.recipeId, card.day)"
+            @keep="toggleKept(card.recipeId, card.day)"
+            @rule-out="ruleOut(card.recipeId)"
+          />
+          <p v-if="day.cards.length === 0" class="soft small">Nothing to cook.</p>
+        </section>
+      </div>
+      <p v-if="left.length > 0" class="small" data-testid="plan-left">
+        Left over and spoiling: {{ left.join(", ") }}. Freeze it, dry it or give it away.
+      </p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+section {
+  display: grid;
+  gap: 0.7rem;
+}
+
+.asked {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.6rem 1rem;
+  align-items: end;
+}
+
+.saved {
+  font-weight: 600;
+}
+
+.days {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
+  gap: 0.9rem;
+  align-items: start;
+}
+
+.day {
+  gap: 0.6rem;
+}
+
+.name {
+  display: flex;
+  gap: 0.5rem;
+  align-items: baseline;
+  padding-bottom: 0.3rem;
+  border-bottom: 2px solid var(--sunk);
+}
+</style>

@@ -1,0 +1,53 @@
+import type { MealPlanCard, MealPlanView } from "@apron/core/match";
+import { addDays, showGrams, type Display } from "@apron/core/measure";
+import { showDay, todayIso } from "../ui/dates.ts";
+
+/** "Today", "Tomorrow", "Wed 2 Dec". */
+export function dayName(day: number): string {
+  if (day === 0) return "Today";
+  return day === 1 ? "Tomorrow" : showDay(addDays(todayIso(), day));
+}
+
+const within = (days: number): string => (days === 1 ? "today" : `in the next ${days} days`);
+
+/** What the plan uses, and of what would spoil meanwhile what it uses and what no plan can beat. */
+export function savedWords({ spoils, usedG, days }: MealPlanView, units: Display): string {
+  const grams = (of: number): string => showGrams(of, units);
+  const when = within(days.length);
+  if (spoils.thereG < 1) return `Uses ${grams(usedG)}. Nothing spoils ${when}.`;
+  const used = `Uses ${grams(usedG)}, and ${grams(spoils.usedG)} of the ${grams(spoils.thereG)} that spoils ${when}.`;
+  return spoils.usedG >= spoils.atMostG * 0.995
+    ? `${used} No plan can save more of it.`
+    : `${used} No plan can save more than ${grams(spoils.atMostG)} of it.`;
+}
+
+/** How far from the best, counting what is to be bought and done too. */
+export function proofWords(gap: number): string {
+  if (gap === 0) return "Counting work and shopping, there is no better plan.";
+  const percent = gap < 0.01 ? "1" : String(Math.ceil(gap * 100));
+  return `Counting work and shopping, no plan is more than ${percent} % better.`;
+}
+
+/** To the half portion: nobody serves a tenth. */
+function portions(count: number): string {
+  const halves = Math.max(1, Math.round(count * 2));
+  if (halves === 1) return "half a portion";
+  const text = `${Math.floor(halves / 2)}${halves % 2 === 1 ? "½" : ""}`;
+  return `${text} ${halves === 2 ? "portion" : "portions"}`;
+}
+
+/** Who eats it when: "2 portions today, 1 portion tomorrow; 1 portion to freeze". */
+export function eatenWords({ eaten, frozen, given }: MealPlanCard): string {
+  const meals = eaten.map(({ on, portions: count }) => {
+    const day = dayName(on);
+    return `${portions(count)} ${on < 2 ? day.toLowerCase() : `on ${day}`}`;
+  });
+  const kept = [
+    ...(frozen > 0.05 ? [`${portions(frozen)} to freeze`] : []),
+    ...(given > 0.05 ? [`${portions(given)} to give away`] : []),
+  ];
+  return [...meals, ...kept].join(", ");
+}
+
+export const larderWords = (from: readonly { readonly name: string; readonly portions: number }[]): string =>
+  `From the larder: ${from.map((one) => `${portions(one.portions)} of ${one.name}`).join(", ")}.`;

@@ -1,0 +1,84 @@
+import type { MealPlanInput, MealPlanWish } from "@apron/contract";
+import type { MealPlanView } from "@apron/core/match";
+import { useQuery } from "@pinia/colada";
+import { computed, onUnmounted, ref, shallowRef, toRaw, watch } from "vue";
+import { call } from "../client/api.ts";
+import type { MealPlanAnswer } from "./meal-plan.worker.ts";
+
+type Solving = "working" | "better" | "done" | "impossible" | "failed";
+
+/** Longer than the solver may take: it is stuck, and begun anew it would be again. */
+const patienceMs = 25_000;
+
+/** Solves in a worker of its own, which is ended by a new problem. */
+function useMealPlanSolver() {
+  const view = shallowRef<MealPlanView>();
+  const solving = ref<Solving>("working");
+  let worker: Worker | undefined;
+  let patience: ReturnType<typeof setTimeout> | undefined;
+  function stop(): void {
+    worker?.terminate();
+    worker = undefined;
+    clearTimeout(patience);
+  }
+  function fail(): void {
+    stop();
+    // The best plan so far stays.
+    solving.value = view.value ? "done" : "failed";
+  }
+  function solve(problem: MealPlanInput["problem"]): void {
+    stop();
+    solving.value = "working";
+    const mine = new Worker(new URL("./meal-plan.worker.ts", import.meta.url), { type: "module" });
+    worker = mine;
+    patience = setTimeout(fail, patienceMs);
+    mine.addEventListener("error", fail);
+    mine.addEventListener("message", ({ data }: MessageEvent<MealPlanAnswer>) => {
+      if (worker !== mine) return;
+      if (data.kind === "failed") return void fail();
+      view.value = data.kind === "plan" ? data.view : undefined;
+      solving.value = data.kind === "impossible" ? "impossible" : data.isLast ? "done" : "better";
+      if (solving.value !== "better") stop();
+    });
+    mine.postMessage(toRaw(problem));
+  }
+  onUnmounted(stop);
+  return { view, solving, solve };
+}
+
+/** Minutes for cooking on a day, where nothing else was said. */
+const usualMinutes = 90;
+
+/** What a cook asks of the coming days, the plan for it, and arguing with it. */
+export function useMealPlan() {
+  const wish = ref<MealPlanWish>({ days: 3, minutes: usualMinutes, lessWork: 0.25, keep: [], without: [] });
+  const input = useQuery({
+    key: () => ["meal-plan", JSON.stringify(wish.value)],
+    query: () => call("mealPlanInput", { body: wish.value }),
+    placeholderData: (before: MealPlanInput | undefined) => before,
+  });
+  const { view, solving, solve } = useMealPlanSolver();
+  const problem = computed(() => input.data.value?.problem);
+  watch(problem, (now) => now && solve(now), { immediate: true });
+  const change = (to: Partial<MealPlanWish>): void => {
+    wish.value = { ...wish.value, ...to };
+  };
+  const isKept = (recipeId: string, day: number): boolean =>
+    wish.value.keep.some((one) => one.recipeId === recipeId && one.day === day);
+  return {
+    ...{ wish, change, view, solving, isKept, error: input.error },
+    nameOf: (ingredient: string): string => input.data.value?.names[ingredient] ?? ingredient,
+    /** Kept dishes stay on their day; once more lets it go again. */
+    toggleKept(recipeId: string, day: number): void {
+      const others = wish.value.keep.filter((one) => one.recipeId !== recipeId || one.day !== day);
+      change({ keep: isKept(recipeId, day) ? others : [...others, { recipeId, day }] });
+    },
+    ruleOut(recipeId: string): void {
+      const keep = wish.value.keep.filter((one) => one.recipeId !== recipeId);
+      change({ keep, without: [...wish.value.without, recipeId] });
+    },
+    takeBack(): void {
+      change({ keep: [], without: [] });
+    },
+  };
+}
