@@ -6,4 +6,11 @@ export { needsNoTrimming } from "./ready.ts";
 export { piecesLeft, weighedPieceG, wholePieces } from "./whole-pieces.ts";
 export { cookedBy, swellingOf } from "./cooked-by.ts";
 export { formWords, methodWords, nameOnceCooked, toDoWords, trimWords } from "./form-words.ts";
-export { comesOffBeside, doneTogether, gramsTaken, keptBeside, workOf, type Taken } from "./taken-together.ts";
+export {
+  comesOffBeside,
+  doneTogether,
+  gramsTaken,
+  keptBeside,
+  workOf,
+  type Taken,
+} from "./taken-together.ts";
