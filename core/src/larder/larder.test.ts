@@ -80,7 +80,7 @@ describe("the date on the label", () => {
     const clock = { name: "parsley", lastDay: addDays(madeOn, 5) };
     expect(dated(butter, "fridge", [clock])).toMatchObject({
       ...{ on: addDays(madeOn, 5), limit: "safety", practice: null },
-      reason: "parsley in it was already cut: its own last day",
+      reason: "parsley in it was already cut or opened: its own last day",
     });
     const later = { ...clock, lastDay: addDays(madeOn, 6) };
     expect(dated(butter, "fridge", [later])).toMatchObject({ limit: "quality" });

@@ -100,6 +100,6 @@ const hazardLimit = (madeOn: Day, { days, name, source }: DishHazard): UseByLimi
 
 const clockLimit = (clock: IngredientClock): UseByLimit => ({
   on: clock.lastDay,
-  reason: `${clock.name} in it was already cut: its own last day`,
+  reason: `${clock.name} in it was already cut or opened: its own last day`,
   source: "the ingredient's own clock",
 });

@@ -39,16 +39,14 @@ export function solveMealPlan(
   const value = exact.values ? exact.objective : found.objective;
   const relaxed = isEmpty(model.programme) ? found : solve(spoilingOnly(problem, model), { seconds });
   const usedG = usedOfSpoiling(problem, plan);
+  const thereG = spoiling(problem).reduce((sum, lot) => sum + lot.usableG, 0);
   return {
     plan,
     value,
     bound: Math.max(found.bound, value),
     isProven: found.isProven,
-    spoils: {
-      thereG: spoiling(problem).reduce((sum, lot) => sum + lot.usableG, 0),
-      usedG,
-      atMostG: Math.max(usedG, relaxed.bound),
-    },
+    // Where there was no time for the second programme: no more than there is.
+    spoils: { thereG, usedG, atMostG: Math.max(usedG, Math.min(thereG, relaxed.bound)) },
   };
 }
 

@@ -10,15 +10,20 @@ type Solving = "working" | "better" | "done" | "impossible" | "failed";
 /** Longer than the solver may take: it is stuck, and begun anew it would be again. */
 const patienceMs = 25_000;
 
-/** Solves in a worker of its own, which is ended by a new problem. */
+/** Solves in a worker that stays warm between problems; a new problem ends one that is still at work. */
 function useMealPlanSolver() {
   const view = shallowRef<MealPlanView>();
   const solving = ref<Solving>("working");
   let worker: Worker | undefined;
+  let isBusy = false;
   let patience: ReturnType<typeof setTimeout> | undefined;
   function stop(): void {
     worker?.terminate();
     worker = undefined;
+    rest();
+  }
+  function rest(): void {
+    isBusy = false;
     clearTimeout(patience);
   }
   function fail(): void {
@@ -26,24 +31,33 @@ function useMealPlanSolver() {
     // The best plan so far stays.
     solving.value = view.value ? "done" : "failed";
   }
+  function answered(data: MealPlanAnswer): void {
+    if (data.kind === "failed") return fail();
+    view.value = data.kind === "plan" ? data.view : undefined;
+    solving.value = data.kind === "impossible" ? "impossible" : data.isLast ? "done" : "better";
+    if (solving.value !== "better") rest();
+  }
   function solve(problem: MealPlanInput["problem"]): void {
-    stop();
-    solving.value = "working";
-    const mine = new Worker(new URL("./meal-plan.worker.ts", import.meta.url), { type: "module" });
-    worker = mine;
+    if (isBusy) stop();
+    worker ??= openSolver({ answered, failed: fail });
+    [isBusy, solving.value] = [true, "working"];
     patience = setTimeout(fail, patienceMs);
-    mine.addEventListener("error", fail);
-    mine.addEventListener("message", ({ data }: MessageEvent<MealPlanAnswer>) => {
-      if (worker !== mine) return;
-      if (data.kind === "failed") return void fail();
-      view.value = data.kind === "plan" ? data.view : undefined;
-      solving.value = data.kind === "impossible" ? "impossible" : data.isLast ? "done" : "better";
-      if (solving.value !== "better") stop();
-    });
-    mine.postMessage(toRaw(problem));
+    worker.postMessage(toRaw(problem));
   }
   onUnmounted(stop);
   return { view, solving, solve };
+}
+
+type Told = { readonly answered: (answer: MealPlanAnswer) => void; readonly failed: () => void };
+
+/** A worker that was terminated says nothing any more. */
+function openSolver({ answered, failed }: Told): Worker {
+  const worker = new Worker(new URL("./meal-plan.worker.ts", import.meta.url), { type: "module" });
+  worker.addEventListener("error", failed);
+  worker.addEventListener("message", ({ data }: MessageEvent<MealPlanAnswer>) => {
+    answered(data);
+  });
+  return worker;
 }
 
 /** Minutes for cooking on a day, where nothing else was said. */
@@ -59,7 +73,9 @@ export function useMealPlan() {
   });
   const { view, solving, solve } = useMealPlanSolver();
   const problem = computed(() => input.data.value?.problem);
-  watch(problem, (now) => now && solve(now), { immediate: true });
+  // Asked anew after every write in the kitchen; planned anew only where that changes anything here.
+  const asText = computed(() => JSON.stringify(problem.value));
+  watch(asText, () => problem.value && solve(problem.value), { immediate: true });
   const change = (to: Partial<MealPlanWish>): void => {
     wish.value = { ...wish.value, ...to };
   };
