@@ -31,9 +31,17 @@ test("Match opens with a plan for three days, and says what no plan can beat", a
   expect(batches).not.toBeNull();
 });
 
+/** One day is solved to the end in a moment, however busy the machine: what is best does not hang on it. */
+async function forOneDay(page: Page): Promise<void> {
+  await page.getByTestId("choose-1").first().click();
+  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toHaveCount(0);
+  await expect(plan(page).getByText("there is no better plan")).toBeVisible();
+}
+
 test("a dish that is ruled out is gone, one that is kept stays on its day, and starting over takes it all back", async ({
   page,
 }) => {
+  await forOneDay(page);
   const before = await names(page);
   const first = before[0] ?? "";
   await dishes(page).first().getByTestId("rule-out").click();
@@ -43,21 +51,23 @@ test("a dish that is ruled out is gone, one that is kept stays on its day, and s
   const kept = (await dishes(page).first().getByRole("heading").textContent()) ?? "";
   await dishes(page).first().getByTestId("keep-planned").click();
   await expect(dishes(page).first().getByTestId("keep-planned")).toHaveAttribute("aria-pressed", "true");
-  await page.getByTestId("choose-1").first().click();
-  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toHaveCount(0);
+  await page.getByTestId("choose-2").click();
+  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toBeVisible();
   await done(page);
   await expect(today.getByRole("heading", { name: kept })).toBeVisible();
   await plan(page).getByRole("button", { name: "Start over" }).click();
-  await page.getByTestId("choose-3").click();
-  await expect(plan(page).getByRole("region", { name: "Tomorrow" })).toBeVisible();
-  await done(page);
-  expect(await names(page)).toEqual(before);
+  await forOneDay(page);
+  await expect.poll(() => names(page)).toEqual(before);
 });
 
-test("what is kept and cannot be is said, and letting it go brings the plan back", async ({ page }) => {
-  for (let i = 0; i < 2; i++) await dishes(page).nth(i).getByTestId("keep-planned").click();
-  await page.getByTestId("choose-180").click();
-  await done(page);
+test("what is kept and cannot be is said, and more time brings the plan back", async ({ page }) => {
+  await forOneDay(page);
+  const count = await dishes(page).count();
+  expect(count).toBeGreaterThan(1);
+  for (let i = 0; i < count; i++) {
+    await dishes(page).nth(i).getByTestId("keep-planned").click();
+    await done(page);
+  }
   await page.getByTestId("choose-30").click();
   await expect(page.getByTestId("plan-impossible")).toContainText("Let one go, or allow more minutes");
   await page.getByTestId("choose-90").click();
