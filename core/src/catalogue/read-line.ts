@@ -116,7 +116,7 @@ function readForeign(text: string, reader: LineReader): ForeignReading | undefin
  * Reads a recipe or market line into ingredient, amount, preparation and grams with a range. The grammar is
  * parse-ingredient's; names are looked up in the catalogue by their longest run of words; what cannot be
  * resolved is kept verbatim and becomes a question, never a silent guess. A line that is not English is put into it word
- * by word, in the language of its recipe or in the one that knows its words.
+ * by word, in the language of its recipe or else in the one that knows its words.
  * @example readLine("2 large aubergines (about 1 kg)", reader) // eggplant, 1 kg as stated
  */
 export function readLine(text: string, reader: LineReader): LineReading {
@@ -127,6 +127,8 @@ export function readLine(text: string, reader: LineReader): LineReading {
   if (english?.isKnown) return saysAmountOf(foreign, english) ? inItsWords(text, foreign) : english.reading;
   if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
+  // A line of a third language in a recipe of another: "due spicchi d'aglio" among Spanish ones.
+  if (!english && !foreign?.isKnown && !plain.isKnown) return readLine(text, { ...reader, language: null });
   if (!foreign) return plain.reading;
   const isMeant = english ? foreign.isKnown : !plain.isKnown;
   return isMeant ? inItsWords(text, foreign) : plain.reading;

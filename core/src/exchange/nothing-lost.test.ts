@@ -6,6 +6,7 @@ import { draftWith } from "../../test/drafts.ts";
 import { check } from "../../test/property.ts";
 import { lineReader } from "../catalogue/index.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
+import { languages } from "../languages/index.ts";
 import { foodNamer } from "./names-food.ts";
 import { readRecipeText } from "./read-recipe-text.ts";
 import { reviewRecipe } from "./review-recipe.ts";
@@ -53,20 +54,29 @@ describe("a pasted text", () => {
   });
 
   it("reads a line as it does alone, whatever stands beside it", () => {
-    const some = fc.constantFrom(
-      ...corpusLines
-        .filter((line) => !/spanish|french|italian|german/.test(line.from))
-        .map((line) => line.text),
-    );
+    const some = fc.constantFrom(...corpusLines.map((line) => line.text));
     check(
-      fc.property(fc.array(some, { minLength: 1, maxLength: 12 }), some, (ingredients, unrelated) => {
-        const readings = (texts: readonly string[]) =>
-          reviewRecipe(draftWith({ ingredients: texts }), reader).lines.map(
-            ({ text, ingredient, grams, questions }) => ({ text, ingredient, grams, questions }),
-          );
-        const before = readings(ingredients);
-        expect(readings([...ingredients, unrelated]).slice(0, before.length)).toEqual(before);
-      }),
+      fc.property(
+        fc.array(some, { minLength: 1, maxLength: 12 }),
+        some,
+        // The language is one of the whole paste; a line beside another may change it, and nothing else.
+        fc.constantFrom(null, ...languages),
+        (ingredients, unrelated, language) => {
+          const readings = (texts: readonly string[]) =>
+            reviewRecipe({ ...draftWith({ ingredients: texts }), language }, reader).lines.map(
+              ({ text, ingredient, grams, questions }) => ({ text, ingredient, grams, questions }),
+            );
+          const before = readings(ingredients);
+          expect(readings([...ingredients, unrelated]).slice(0, before.length)).toEqual(before);
+        },
+      ),
     );
+  });
+
+  it("reads a line of a third language in a recipe of another", () => {
+    const lines = ["due spicchi d'aglio tritati", "el zumo de un limón", "una cucharada de sal"];
+    const { language, lines: read } = reviewRecipe(draftWith({ ingredients: lines }), reader);
+    expect(language).toBe("es");
+    expect(read.map(({ ingredient }) => ingredient)).toEqual(["garlic", "lemon-juice", "salt-sea-fine"]);
   });
 });

@@ -1,11 +1,14 @@
 import type { KitchenChanged } from "../context/ports/news.ts";
 import type { ScaleRecord } from "../context/ports/scale.store.ts";
 import type { Deps } from "../context/request-context.ts";
+import { oneAtATime } from "./one-at-a-time.ts";
 import { simulatedScale } from "./simulated-scale.ts";
 
 /** How often the scale's display is worked out, and how often what has not changed is said all the same. */
 const lookMs = 250;
 const heartbeatMs = 5000;
+
+type Watched = Pick<Deps, "database" | "news" | "now">;
 
 /** What one stream is told: the scale's display, and what was changed (null: only the revision is known). */
 export type LiveListener = {
@@ -27,11 +30,13 @@ class LiveKitchen {
 
   constructor(
     private readonly id: string,
-    private readonly deps: Deps,
+    private readonly deps: Watched,
     private readonly whenEmpty: () => void,
   ) {
-    // A database that is away is looked at again when it is back.
-    const look = (): void => void this.look().catch(() => undefined);
+    const look = oneAtATime(async () => {
+      // A database that is away is looked at again when it is back.
+      await this.look().catch(() => undefined);
+    });
     const changed = (change: KitchenChanged): void => {
       this.sayRevision(change.revision, change);
     };
@@ -89,7 +94,7 @@ class LiveKitchen {
 }
 
 /** The kitchens that somebody watches, each once. */
-export function liveKitchens(deps: Deps): {
+export function liveKitchens(deps: Watched): {
   readonly watch: (kitchenId: string, listener: LiveListener) => () => void;
 } {
   const known = new Map<string, LiveKitchen>();
