@@ -273,6 +273,10 @@ export const FinishMake = z.object({
     .nullable()
     .default(null)
     .meta({ description: "The plan that it was cooked along with, and which of its dishes it is" }),
+  takeReserved: z
+    .boolean()
+    .default(false)
+    .meta({ description: "Takes what a plan has reserved for another dish: asked first (409 lot-reserved)" }),
   leftOvers: z
     .array(z.object({ id: Id, ingredient: z.string(), grams: Grams, place: Place }))
     .max(40)

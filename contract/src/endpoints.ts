@@ -1,3 +1,5 @@
+import { acceptedPlanEndpoints } from "./accepted-plan.ts";
+import { shoppingEndpoints } from "./shopping.ts";
 import { z } from "zod";
 import type { Endpoint } from "./endpoint.ts";
 import { basketEndpoints } from "./basket-endpoints.ts";
@@ -178,6 +180,8 @@ export const endpoints = {
     reply: MealPlanInput,
     status: 200,
   },
+  ...acceptedPlanEndpoints,
+  ...shoppingEndpoints,
   ...batchEndpoints,
   ...peopleEndpoints,
   listLarder: { summary: "Containers, first expiring first", reply: Larder, status: 200 },

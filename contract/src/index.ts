@@ -47,6 +47,8 @@ export type {
   Withdrawn,
 } from "./larder.ts";
 export type { Match, Matches, MatchLimit } from "./match.ts";
+export type { AcceptedDish, AcceptedPlan, AcceptMealPlan, PastPlan, PlanProof } from "./accepted-plan.ts";
+export type { ShoppingItem, ShoppingList } from "./shopping.ts";
 export type { MealPlanInput, MealPlanWish } from "./meal-plan.ts";
 export type { CookAct, CookAlong, CookEvent } from "./cook-along.ts";
 export type {

@@ -1,6 +1,7 @@
 import { foodParts } from "@apron/core/catalogue";
 import { dishKinds } from "@apron/core/recipes";
 import { z } from "zod";
+import { Day } from "./quantities.ts";
 
 const Days = z.int().min(1).max(7);
 const RecipeId = z.string().min(1).max(60);
@@ -114,6 +115,7 @@ export const MealPlanInput = z
   .object({
     problem: Problem,
     names: z.record(z.string(), z.string()).meta({ description: "Of ingredients" }),
+    today: Day.meta({ description: "Day 0 of the problem" }),
   })
   .meta({ id: "MealPlanInput" });
 

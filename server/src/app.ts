@@ -29,6 +29,7 @@ import { TooMuchWork } from "./context/ports/workers.ts";
 import { sqlState } from "./context/sql-state.ts";
 import { larderUseCases } from "./larder/routes.ts";
 import { matchUseCases } from "./match/routes.ts";
+import { shoppingUseCases } from "./shopping/routes.ts";
 import { planUseCases } from "./plan/routes.ts";
 import { recipeUseCases } from "./recipes/routes.ts";
 import { plateUseCases } from "./plate/routes.ts";
@@ -76,6 +77,7 @@ export function createApp(deps: Deps): Hono {
   mountUseCases(app, dressingUseCases, mountContext);
   mountUseCases(app, recipeUseCases, mountContext);
   mountUseCases(app, matchUseCases, mountContext);
+  mountUseCases(app, shoppingUseCases, mountContext);
   mountUseCases(app, planUseCases, mountContext);
   mountUseCases(app, cookUseCases, mountContext);
   mountUseCases(app, larderUseCases, mountContext);

@@ -178,7 +178,7 @@ export function recipeJson(formula: Formula, writer: RecipeWriter, image?: strin
 }
 
 /** Markdown lets HTML through as it stands: what only looks like it is written so that it is shown. */
-const withoutMarkup = (text: string): string =>
+export const withoutMarkup = (text: string): string =>
   text.replaceAll(/&(?=#?\w+;)/g, "&amp;").replaceAll("<", "&lt;");
 
 /** A recipe as Markdown: what a cook would write down, and what this kitchen reads back. */

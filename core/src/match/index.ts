@@ -1,5 +1,14 @@
 export { defaultAppetite } from "./tables/appetite.ts";
 export type { MatchStock } from "./keep-days.ts";
+export { acceptPlan, withoutAccepted, type AcceptedDish, type AcceptedMeal } from "./accepted-plan.ts";
+export {
+  reservationsOf,
+  reservedFromOthers,
+  type ReservableLot,
+  type Reservation,
+  type Shortage,
+} from "./reservations.ts";
+export { verifyMealPlan, type MealPlanViolation } from "./verify-meal-plan.ts";
 export { demandsOf, timesDemands, unfillable } from "./demands.ts";
 export {
   consumableInTime,
@@ -15,9 +24,10 @@ export {
   type MatchLimit,
   type RecipeMatch,
 } from "./rank-recipes.ts";
+export { highsSolver, searchSeed } from "./highs-solver.ts";
 export { mealPlanProblem, type DatedStock, type MealPlanWish } from "./meal-plan-input.ts";
 export type { MealPlanBatch, MealPlanProblem } from "./meal-plan-problem.ts";
-export type { MealPlan, PlannedDish } from "./meal-plan.ts";
+export { writtenPlan, planWritten, type MealPlan, type PlannedDish, type WrittenPlan } from "./meal-plan.ts";
 export type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
 export { solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
 export { viewMealPlan, type MealPlanCard, type MealPlanDay, type MealPlanView } from "./meal-plan-view.ts";

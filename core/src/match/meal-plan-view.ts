@@ -1,3 +1,4 @@
+import { toBuy } from "./accepted-plan.ts";
 import type { MealPlan, PlannedDish } from "./meal-plan.ts";
 import { minutesOf, type MealPlanProblem } from "./meal-plan-problem.ts";
 import type { SolvedMealPlan } from "./solve-meal-plan.ts";
@@ -57,10 +58,6 @@ function byIngredient<One extends { readonly ingredient: string; readonly grams:
 function cardOf(planned: PlannedDish, problem: MealPlanProblem): MealPlanCard {
   const { dish, day, batches, eaten, frozen, given } = planned;
   const lots = new Map(problem.lots.map((lot) => [lot.lotId, lot]));
-  const bought = [
-    ...planned.added.filter((one) => one.from === "buy"),
-    ...dish.bought.map((one) => ({ ...one, grams: one.grams * batches })),
-  ];
   return {
     ...{ recipeId: dish.recipeId, name: dish.name, day, batches, servings: batches * dish.servings },
     minutes: minutesOf(dish, batches * 2),
@@ -70,7 +67,7 @@ function cardOf(planned: PlannedDish, problem: MealPlanProblem): MealPlanCard {
         lastDay: lots.get(lotId)?.lastDay ?? 0,
       })),
     ),
-    toBuy: byIngredient(bought.map(({ ingredient, grams }) => ({ ingredient, grams }))),
+    toBuy: toBuy(planned),
     ...{ eaten, frozen, given },
   };
 }

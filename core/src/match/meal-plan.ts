@@ -1,5 +1,5 @@
 import type { MealPlanModel, TakenColumn } from "./meal-plan-model.ts";
-import type { MealPlanDish, MealPlanSource } from "./meal-plan-problem.ts";
+import type { MealPlanDish, MealPlanProblem, MealPlanSource } from "./meal-plan-problem.ts";
 
 /** What is cooked, eaten, frozen and given on the coming days; day 0 is today. */
 export type MealPlan = {
@@ -19,6 +19,26 @@ export type PlannedDish = {
   readonly frozen: number;
   readonly given: number;
 };
+
+/** A plan with its dishes named by their id, to be sent and kept apart from its problem. */
+export type WrittenPlan = Omit<MealPlan, "dishes"> & {
+  readonly dishes: readonly (Omit<PlannedDish, "dish"> & { readonly dish: string })[];
+};
+
+export const writtenPlan = ({ dishes, stored }: MealPlan): WrittenPlan => ({
+  dishes: dishes.map((one) => ({ ...one, dish: one.dish.id })),
+  stored,
+});
+
+/** The plan that was written down, among the dishes of a problem; undefined where one of them is not there any more. */
+export function planWritten(written: WrittenPlan, problem: MealPlanProblem): MealPlan | undefined {
+  const dishes = written.dishes.flatMap((one) => {
+    const dish = problem.dishes.find(({ id }) => id === one.dish);
+    return dish ? [{ ...one, dish }] : [];
+  });
+  return dishes.length === written.dishes.length ? { dishes, stored: written.stored } : undefined;
+}
+
 type PlannedFilling = {
   readonly lineId: string;
   readonly lotId: string;

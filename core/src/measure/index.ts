@@ -12,7 +12,7 @@ export {
   type AmountReading,
   type CountedPieces,
 } from "./parse-amount.ts";
-export { anyOf, frenchSpoons, measureWords, numberWords, packWords } from "./amount-words.ts";
+export { anyOf, frenchSpoons, measureWords, numberWords, packWords, pluralOf } from "./amount-words.ts";
 export { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 export { splitLine, type LineParts, type SizeWord } from "./split-line.ts";
 export type { StatedAmount } from "./stated-amount.ts";

@@ -7,7 +7,8 @@ import type { Line } from "./formula.ts";
  * the filler's usual one; as it comes where nothing is taken off.
  */
 export function wantedForm(line: Line, facts: IngredientFacts): FoodWanted {
-  const only = line.trim === null && isUsedWhole(line.preparation);
+  // Flowers that lie whole on top are off their stalks all the same.
+  const only = line.trim === null && facts.category !== "flower" && isUsedWhole(line.preparation);
   const way = only ? undefined : (trimOf(facts, line.trim) ?? trimOf(facts, null));
   const part = partWanted(line.preparation);
   const off = part && partYield(facts.trims, part);

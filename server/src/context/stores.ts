@@ -3,6 +3,7 @@ import type { BedStore } from "./ports/bed.store.ts";
 import type { DressingWeighingStore } from "./ports/dressing-weighing.store.ts";
 import type { AccountStore, PeopleStore } from "./ports/people.store.ts";
 import type { Doing } from "./ports/news.ts";
+import type { MealPlanStore, ShoppingStore } from "./ports/meal-plan.store.ts";
 import type { PlanStore } from "./ports/plan.store.ts";
 import type { PhotoStore } from "./ports/photo.store.ts";
 import type { SpoilageStore } from "./ports/spoilage.store.ts";
@@ -30,6 +31,8 @@ export type Stores = {
   readonly dressingWeighings: DressingWeighingStore;
   readonly photos: PhotoStore;
   readonly plans: PlanStore;
+  readonly mealPlans: MealPlanStore;
+  readonly shopping: ShoppingStore;
   readonly people: PeopleStore;
   readonly accounts: AccountStore;
 };

@@ -17,6 +17,7 @@ import { presentContainer } from "../larder/present-container.ts";
 import { expandedRecipe } from "../recipes/library.ts";
 import { freshnessOf, presentLot } from "../stock/present-lot.ts";
 import { filledContainers } from "./filled-containers.ts";
+import { takenFromOthers, tickPlanned } from "./planned-dish.ts";
 import { bringBackLeftOvers, recordBatch, type BatchToRecord, type RecordedBatch } from "./record-batch.ts";
 
 type Body = Required<FinishMake>;
@@ -45,6 +46,8 @@ export const finishMake: UseCase<"finishMake"> = async ({ body }, context) => {
   const { larder } = context.stores;
   for (const { id } of [dish.value, ...parts])
     if ((await larder.inputsOf(id)).length > 0) return conflict("already-there");
+  const asked = body.takeReserved ? undefined : await takenFromOthers(make.value, context);
+  if (asked) return asked;
   return record(make.value, { dish: dish.value, parts }, context);
 };
 
@@ -149,6 +152,7 @@ async function record(
   const made = await recordBatch(dish, make, context);
   const apart: RecordedBatch[] = [];
   for (const part of parts) apart.push(await recordBatch(part, make, context));
+  await tickPlanned({ recipeId: body.recipeId, batchId: dish.id }, context);
   const leftOvers = await bringBackLeftOvers(body.leftOvers, { batchId: body.id, formula }, context);
   return accept({
     ...{ id: dish.id, name: dish.name, outputG: dish.outputG, eatenG: made.eatenG },

@@ -80,7 +80,8 @@ export async function planFor(body: Body, context: RequestContext): Promise<Answ
   const { version, formula: written } = recipe;
   const lineIds = written.lines.map((line) => line.id);
   const chosen = scale.kind === "all-of-lot" ? [...take, { lineId: null, lotId: scale.lotId }] : take;
-  const surplus = (await surplusOnHand(context)).map((lot) => withChoice(lot, chosen, lineIds));
+  const making = { recipeId, chosen: chosen.map(({ lotId }) => lotId) };
+  const surplus = (await surplusOnHand(context, making)).map((lot) => withChoice(lot, chosen, lineIds));
   const kitchen = makeKitchenOf(context);
   const tonight = scaledTonight(written, body, { surplus, kitchen });
   if (!tonight.ok) return tonight;

@@ -156,7 +156,7 @@ export async function makeBatch(context: RequestContext, recipeId: string) {
     containers,
     leftOvers: [],
     apart: [],
-    ...{ changes: noChanges, eatenPortions: 0, note: "", nextTime: "", cookedBy: null },
+    ...{ changes: noChanges, eatenPortions: 0, note: "", nextTime: "", takeReserved: false, cookedBy: null },
   };
   return run(finishMake, { body }, context);
 }

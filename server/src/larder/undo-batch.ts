@@ -49,6 +49,7 @@ async function takeBack(batch: MadeBatch, context: RequestContext): Promise<stri
   const entries = await entriesBack(batch, context);
   if (entries.length > 0) await lots.append(entries);
   await larder.changeBatch(batch.id, { undoneAt: context.now });
+  await context.stores.mealPlans.forgetBatch(batch.id);
   return entries.filter(({ grams }) => grams > 0).map(({ lotId }) => lotId);
 }
 

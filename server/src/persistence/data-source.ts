@@ -12,6 +12,7 @@ import { CookTimes1765000000000 } from "./migrations/1765000000000-cook-times.ts
 import { PartsApart1765100000000 } from "./migrations/1765100000000-parts-apart.ts";
 import { SignInTries1765200000000 } from "./migrations/1765200000000-sign-in-tries.ts";
 import { SeveralCooks1765300000000 } from "./migrations/1765300000000-several-cooks.ts";
+import { AcceptedPlans1765400000000 } from "./migrations/1765400000000-accepted-plans.ts";
 import { BatchCourse1764900000000 } from "./migrations/1764900000000-batch-course.ts";
 import {
   BatchInputTable,
@@ -34,6 +35,7 @@ import { EntryTable, LotTable } from "./tables/lot.table.ts";
 import { OwnFigureTable, OwnIngredientTable } from "./tables/own.table.ts";
 import { CookEventTable } from "./tables/cook-event.table.ts";
 import { CookTimeTable } from "./tables/cook-time.table.ts";
+import { MealPlanTable, PlannedDishTable, ShoppingItemTable } from "./tables/meal-plan.table.ts";
 import { PlanTable } from "./tables/plan.table.ts";
 import { RecipePhotoTable, RecipeTable, RecipeVersionTable } from "./tables/recipe.table.ts";
 import { TrimPartTable, TrimTable, TrimWithdrawalTable } from "./tables/trim.table.ts";
@@ -68,6 +70,9 @@ const entities = [
   BatchPhotoTable,
   ContainerTable,
   WithdrawalTable,
+  MealPlanTable,
+  PlannedDishTable,
+  ShoppingItemTable,
 ];
 
 /** As long as a request waits for a connection, and for one query: then the database counts as away. */
@@ -98,6 +103,7 @@ export const dataSourceFor = (
       PartsApart1765100000000,
       SignInTries1765200000000,
       SeveralCooks1765300000000,
+      AcceptedPlans1765400000000,
     ],
     migrationsTransactionMode: "all",
     installExtensions: false,

@@ -22,10 +22,13 @@ const addedTo = [
   ...["kitchen", "member", "idempotency_record", "invite", "security_event"],
   ...["lot", "entry", "trim", "trim_part", "trim_withdrawal", "bed"],
   ...["recipe_version", "batch", "batch_input", "container", "withdrawal", "cook_event"],
+  ...["meal_plan"],
 ];
 /** Rows that stand for something as it is now. */
-const changed = ["scale", "recipe"];
-const comesAndGoes = ["own_ingredient", "own_figure", "recipe_photo", "batch_photo", "plan", "cook_time"];
+const changed = ["scale", "recipe", "planned_dish"];
+const comesAndGoes = [
+  ...["own_ingredient", "own_figure", "recipe_photo", "batch_photo", "plan", "cook_time", "shopping_item"],
+];
 const addedAndDropped = ["session", "spoilage", "dressing_weighing"];
 
 const columns: Readonly<Record<string, string>> = {

@@ -8,6 +8,7 @@ import { bedStoreOf } from "./stores/bed.store.ts";
 import { dressingWeighingStoreOf } from "./stores/dressing-weighing.store.ts";
 import { accountStoreOf } from "./stores/account.store.ts";
 import { peopleStoreOf } from "./stores/people.store.ts";
+import { mealPlanStoreOf, shoppingStoreOf } from "./stores/meal-plan.store.ts";
 import { planStoreOf } from "./stores/plan.store.ts";
 import { photoStoreOf } from "./stores/photo.store.ts";
 import { spoilageStoreOf } from "./stores/spoilage.store.ts";
@@ -48,6 +49,8 @@ const storesOf = (em: EntityManager, kitchenId: string, known?: KnownVersions): 
   dressingWeighings: dressingWeighingStoreOf(em, kitchenId),
   photos: photoStoreOf(em, kitchenId),
   plans: planStoreOf(em, kitchenId),
+  mealPlans: mealPlanStoreOf(em, kitchenId),
+  shopping: shoppingStoreOf(em, kitchenId),
   people: peopleStoreOf(em, kitchenId),
   accounts: accountStoreOf(em),
 });

@@ -1,9 +1,10 @@
 import { formOfLot, isUntrimmed, urgency } from "@apron/core/basket";
 import { daysBetween } from "@apron/core/measure";
-import type { MatchStock } from "@apron/core/match";
+import { reservedFromOthers, type MatchStock } from "@apron/core/match";
 import { factsOf, freshnessOf } from "./present-lot.ts";
 import type { LotRecord } from "../context/ports/lot.store.ts";
 import type { RequestContext } from "../context/request-context.ts";
+import { reservedNow } from "./reserved.ts";
 import { yieldsInForce, type YieldInForce } from "./yields-in-force.ts";
 
 /** Stock that recipes can draw on, with its lot: grams as it lies, in its form. */
@@ -14,12 +15,24 @@ export type Surplus = MatchStock & {
   readonly usableG: number;
 };
 
+/** Less is what a scale does not show, grams. */
+const nothing = 0.5;
+
 /** Everything on hand that a recipe can take, in whatever form it is. A by-product goes into lines that
- * ask for that part alone; lots over their day stay out. */
-export async function surplusOnHand(context: RequestContext): Promise<Surplus[]> {
-  const lots = (await context.stores.lots.onHand()).filter(
-    (lot) => lot.state !== "by-product" || lot.part !== null,
-  );
+ * ask for that part alone; lots over their day stay out, and what accepted plans have reserved for other dishes. */
+export async function surplusOnHand(
+  context: RequestContext,
+  /** The recipe that is to be made, and lots that the cook chose for it whatever is reserved of them. */
+  making: { readonly recipeId: string; readonly chosen: readonly string[] } | null = null,
+): Promise<Surplus[]> {
+  const onHand = await context.stores.lots.onHand();
+  const { reservations } = await reservedNow(context, onHand);
+  const others = reservedFromOthers(reservations, making?.recipeId ?? null);
+  const reserved = new Map([...others].filter(([lotId]) => making?.chosen.includes(lotId) !== true));
+  const lots = onHand
+    .filter((lot) => lot.state !== "by-product" || lot.part !== null)
+    .map((lot) => ({ ...lot, balanceG: lot.balanceG - (reserved.get(lot.id) ?? 0) }))
+    .filter((lot) => lot.balanceG > nothing || !reserved.has(lot.id));
   const yieldOf = await yieldsInForce(context);
   const isRaw = (lot: LotRecord): boolean => isUntrimmed(lot, factsOf(context, lot.ingredient));
   const known = new Map<string, Record<string, number>>();

@@ -4,6 +4,7 @@ import {
   compareBuys as sideBySide,
   planPurchase as planRaw,
   usableFrom,
+  wholeMeasureOf,
   wholeUnits,
   type Buy,
 } from "@apron/core/trim";
@@ -11,9 +12,6 @@ import { weigh } from "../stock/weigh.ts";
 import { notFound } from "../context/refusal.ts";
 import type { UseCase } from "../context/request-context.ts";
 import { defaultYieldKind, yieldOf } from "../stock/yields-in-force.ts";
-
-/** Measures that are bought and picked whole. */
-const wholeMeasures = ["bunch", "head", "each-medium", "punnet", "block", "ear"];
 
 const methodOf = (facts: IngredientFacts, method: string | undefined): TrimYield | undefined =>
   method ? facts.trims.find((t) => t.method === method) : facts.trims[0];
@@ -36,9 +34,7 @@ export const planPurchase: UseCase<"planPurchase"> = async ({ query }, context) 
 
 /** The same in whole bunches or heads, where the ingredient comes so. */
 function wholeOf(facts: IngredientFacts, usableG: number, y: Estimate) {
-  const row = wholeMeasures
-    .map((name) => facts.measures.find((m) => m.measure === name && m.state === "whole"))
-    .find((m) => m !== undefined);
+  const row = wholeMeasureOf(facts);
   if (!row) return null;
   const eachG = estimate(row.grams, row.low, row.high);
   return { measure: row.measure, eachG, ...wholeUnits(usableG, eachG, y) };

@@ -7,6 +7,7 @@ import {
   readRecipes as readAll,
   reviewRecipe,
 } from "@apron/core/exchange";
+import { highsSolver, searchSeed, solveMealPlan as solve, writtenPlan } from "@apron/core/match";
 import { accept } from "@apron/core/measure";
 import type { Jobs, ReadingKitchen, Workers } from "../context/ports/workers.ts";
 import { refuseWith } from "../context/refusal.ts";
@@ -52,7 +53,16 @@ const readRecipes: Jobs["readRecipes"] = (text, kitchen) => {
   return accept({ recipes });
 };
 
-export const jobs: Jobs = { readLines, readLots, readRecipes };
+const solveMealPlan: Jobs["solveMealPlan"] = async (problem, seconds) => {
+  // The solver is large, and loads with the first plan that is asked for.
+  const { default: loadHighs } = await import("highs");
+  const solved = solve(problem, highsSolver(await loadHighs()), seconds);
+  if (!solved) return undefined;
+  const { plan, value, bound, isProven } = solved;
+  return { written: writtenPlan(plan), proof: { value, bound, isProven, seconds, seed: searchSeed } };
+};
+
+export const jobs: Jobs = { readLines, readLots, readRecipes, solveMealPlan };
 
 /** The same jobs without a thread: where nobody else is kept waiting. */
 export const workersHere: Workers = {

@@ -48,6 +48,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: "Match" },
   },
   {
+    path: "/match/shopping",
+    name: "shopping",
+    component: () => import("../shopping/ShoppingPage.vue"),
+    meta: { title: "Shopping list" },
+  },
+  {
     path: "/plan",
     name: "plan",
     component: () => import("../plan/PlanPage.vue"),

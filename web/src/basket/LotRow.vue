@@ -2,8 +2,10 @@
 import type { Lot } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { computed } from "vue";
+import { useAcceptedPlan } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import BandMark from "../ui/BandMark.vue";
+import { showDay } from "../ui/dates.ts";
 import { unitsGlued } from "../ui/units-glued.ts";
 import { lotFormWords, placeNames } from "./lot-draft.ts";
 
@@ -20,6 +22,16 @@ const about = computed(() =>
     .filter(Boolean)
     .join(" · "),
 );
+const { data: accepted } = useAcceptedPlan();
+/** "for Roast plate (Thu 3 Dec)": what of it a plan has reserved. */
+const reserved = computed(() =>
+  (accepted.value?.reservations ?? [])
+    .filter((one) => one.lotId === props.lot.id)
+    .map(({ grams, dish, day }) => {
+      const all = grams > props.lot.grams - 1 ? "" : `${showGrams(grams, session.display)} `;
+      return `${all}for ${dish}, ${showDay(day)}`;
+    }),
+);
 const approx = computed(() => (props.lot.estimate ? "about " : ""));
 </script>
 
@@ -32,6 +44,9 @@ const approx = computed(() => (props.lot.estimate ? "about " : ""));
       <p class="small">
         <span class="name" :class="lot.state">{{ lotFormWords(lot) }}</span>
         <span class="soft">{{ about }}</span>
+      </p>
+      <p v-if="reserved.length > 0" class="small reserved" data-testid="lot-reserved">
+        Kept {{ reserved.join("; ") }}
       </p>
     </div>
     <p class="figure grams">{{ approx }}{{ unitsGlued(showGrams(lot.grams, session.display)) }}</p>
@@ -61,6 +76,10 @@ h2 {
 h2 a {
   color: inherit;
   text-decoration-color: var(--line);
+}
+
+.reserved {
+  color: var(--action);
 }
 
 .grams {

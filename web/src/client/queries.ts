@@ -23,6 +23,10 @@ export const useRecipe = (id: () => string | undefined) =>
 
 export const useToday = () => useQuery({ key: ["today"], query: () => call("today", {}) });
 
+/** What was accepted for the coming days, and what it has reserved. */
+export const useAcceptedPlan = () =>
+  useQuery({ key: ["accepted-plan"], query: () => call("acceptedPlan", {}) });
+
 /** Reference figures do not change with what is logged. */
 const figures = ["ingredients", "ingredient", "catalogue"];
 const lasting = [...figures, "start"];

@@ -78,7 +78,7 @@ const cookedBy = computed(() => {
 });
 const form = useMakeForm(make, plan, () => cookedBy.value ?? null);
 const { parts, containers, makes, figures, madeG, eatenG, isAllEaten, submission } = form;
-const { setUsed, toBuy, useBought, finish } = form;
+const { setUsed, toBuy, useBought, finish, isReserved } = form;
 function countAdditions(
   texts: Readonly<Record<string, string>>,
   unlisted: ReadonlyMap<string, number>,
@@ -111,8 +111,8 @@ async function prepareAll(): Promise<void> {
   await refreshAll();
   await refresh();
 }
-async function putBy(): Promise<void> {
-  const made = await finish();
+async function putBy(takeReserved = false): Promise<void> {
+  const made = await finish(takeReserved);
   if (!made) return;
   notices.say({ text: storedWords(made, session.display) });
   await router.push(made.containers.length + made.apart.length > 0 ? "/larder" : `/batch/${made.id}`);
@@ -130,7 +130,13 @@ async function putBy(): Promise<void> {
       :plan="plan"
       :problem="error && isScaleProblem ? sentenceOf(error) : undefined"
     />
-    <form class="columns" novalidate aria-label="Make it" @submit.prevent="putBy" @input="submission.forget">
+    <form
+      class="columns"
+      novalidate
+      aria-label="Make it"
+      @submit.prevent="putBy()"
+      @input="submission.forget"
+    >
       <div class="left">
         <div v-if="plan.prepare.length > 0" class="trim-first" role="status" data-testid="to-prepare">
           <p>To prepare first: {{ preparing.join(", ") }}. The weights below are what should be left.</p>
@@ -226,6 +232,13 @@ async function putBy(): Promise<void> {
           :sentence-at="submission.sentenceAt"
         />
         <ProblemNote :text="submission.sentence.value ?? submission.sentenceAt('used')" />
+        <Button
+          v-if="isReserved"
+          label="Take it anyway"
+          severity="secondary"
+          data-testid="take-reserved"
+          @click="putBy(true)"
+        />
         <Button
           type="submit"
           :label="isAllEaten ? 'Finish' : 'Finish and store'"

@@ -134,18 +134,21 @@ export function useMakeForm(make: Make, plan: Ref<MakePlan | undefined>, cookedB
   const useBought = (): void => {
     for (const part of toBuy.value) setUsed(part.key, part.planned);
   };
-  async function finish(): Promise<BatchMade | undefined> {
+  async function finish(takeReserved = false): Promise<BatchMade | undefined> {
     const now = plan.value;
     const shown = { parts: parts.value, containers: containers.value };
     const typed = { draft: draft.value, ...shown, cookedBy: cookedBy() };
     const body = now && bodyOf(now, typed, submission);
     if (!now || !body) return undefined;
-    const made = await submission.submit("finishMake", { body }, now.name);
+    const request = { body: { ...body, takeReserved } };
+    const made = await submission.submit("finishMake", request, now.name);
     if (made) clear();
     return made;
   }
+  /** A plan keeps some of it for another dish: asked whether it is taken all the same. */
+  const isReserved = computed(() => submission.problem.value?.code === "lot-reserved");
   return {
     ...{ parts, containers, isAllEaten, eatenG, makes, figures, madeG },
-    ...{ setUsed, toBuy, useBought, finish, submission },
+    ...{ setUsed, toBuy, useBought, finish, isReserved, submission },
   };
 }

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
-import { computed, defineAsyncComponent } from "vue";
+import { computed, defineAsyncComponent, useTemplateRef } from "vue";
 import { call } from "../client/api.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import { counted } from "../ui/plural.ts";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
+import AcceptedPlan from "./AcceptedPlan.vue";
 import MatchCard from "./MatchCard.vue";
 
 /** The plan comes with a solver: it loads where there is something to plan. */
@@ -15,6 +16,12 @@ const MealPlanPanel = defineAsyncComponent(() => import("./MealPlanPanel.vue"));
 
 const session = useSession();
 const { data, error, status } = useQuery({ key: ["matches"], query: () => call("listMatches", {}) });
+const standing = useTemplateRef("standing");
+/** What was just accepted is what is looked at next. */
+function lookAtIt(): void {
+  standing.value?.scrollIntoView({ block: "start" });
+  standing.value?.focus({ preventScroll: true });
+}
 const best = computed(() => data.value?.matches[0]?.score ?? 1);
 const lead = computed(() =>
   data.value
@@ -26,7 +33,8 @@ const lead = computed(() =>
 <template>
   <PageHead title="Match" :lead="lead" />
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
-  <MealPlanPanel v-if="data && data.lots > 0" />
+  <div ref="standing" tabindex="-1" class="kept"><AcceptedPlan /></div>
+  <MealPlanPanel v-if="data && data.lots > 0" @accepted="lookAtIt" />
   <h2 v-if="data && data.matches.length > 0" class="alone">One dish at a time</h2>
   <p v-if="data && data.matches.length > 0" class="soft small">
     Dishes that save the most from spoiling come first.
@@ -50,6 +58,10 @@ const lead = computed(() =>
 </template>
 
 <style scoped>
+.kept:not(:empty) {
+  margin-bottom: 1.2rem;
+}
+
 .alone {
   margin: 1.6rem 0 0.6rem;
 }

@@ -2,6 +2,7 @@
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed } from "vue";
+import { useAcceptedPlan } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
@@ -12,7 +13,18 @@ import { useMealPlan } from "./use-meal-plan.ts";
 
 /** A plan for the coming days: a column a day, a card a dish, and what it can be argued with. */
 const session = useSession();
-const { wish, change, view, solving, error, nameOf, isKept, toggleKept, ruleOut, takeBack } = useMealPlan();
+const plan = useMealPlan();
+const { wish, change, view, solving, error, nameOf, isKept, toggleKept, ruleOut, takeBack } = plan;
+const { accept, accepting } = plan;
+const emit = defineEmits<{ accepted: [] }>();
+async function acceptIt(): Promise<void> {
+  if (await accept()) emit("accepted");
+}
+const { data: accepted } = useAcceptedPlan();
+const title = computed(() =>
+  (accepted.value?.dishes.length ?? 0) > 0 ? "Plan more" : "Plan for the coming days",
+);
+const isSomethingPlanned = computed(() => view.value?.days.some((day) => day.cards.length > 0) ?? false);
 
 const choices = (values: readonly number[], word: (value: number) => string) =>
   values.map((value) => ({ value: String(value), label: word(value) }));
@@ -43,7 +55,7 @@ const left = computed(() =>
 
 <template>
   <section aria-labelledby="meal-plan-head" data-testid="meal-plan">
-    <h2 id="meal-plan-head">Plan for the coming days</h2>
+    <h2 id="meal-plan-head">{{ title }}</h2>
     <div class="asked">
       <div v-for="{ label, model, from } in asked" :key="label">
         <p class="small soft" aria-hidden="true">{{ label }}</p>
@@ -83,6 +95,16 @@ const left = computed(() =>
           <p v-if="day.cards.length === 0" class="soft small">Nothing to cook.</p>
         </section>
       </div>
+      <div v-if="isSomethingPlanned" class="acts">
+        <Button
+          label="Accept this plan"
+          data-testid="accept-plan"
+          :loading="accepting.pending.value"
+          @click="acceptIt"
+        />
+        <span class="soft small">Keeps what it uses for it, and lists what it needs bought.</span>
+      </div>
+      <ProblemNote :text="accepting.sentence.value" />
       <p v-if="left.length > 0" class="small" data-testid="plan-left">
         Left over and spoiling: {{ left.join(", ") }}. Freeze it, dry it or give it away.
       </p>
@@ -112,6 +134,13 @@ section {
   grid-template-columns: repeat(auto-fit, minmax(15rem, 1fr));
   gap: 0.9rem;
   align-items: start;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem 0.8rem;
+  align-items: center;
 }
 
 .day {

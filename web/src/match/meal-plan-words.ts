@@ -1,9 +1,11 @@
 import type { MealPlanCard, MealPlanView } from "@apron/core/match";
-import { addDays, showGrams, type Display } from "@apron/core/measure";
+import type { AcceptedDish } from "@apron/contract";
+import { addDays, daysBetween, showGrams, type Display } from "@apron/core/measure";
 import { showDay, todayIso } from "../ui/dates.ts";
 
 /** "Today", "Tomorrow", "Wed 2 Dec". */
 export function dayName(day: number): string {
+  if (day < 0) return showDay(addDays(todayIso(), day));
   if (day === 0) return "Today";
   return day === 1 ? "Tomorrow" : showDay(addDays(todayIso(), day));
 }
@@ -37,7 +39,11 @@ function portions(count: number): string {
 }
 
 /** Who eats it when: "2 portions today, 1 portion tomorrow; 1 portion to freeze". */
-export function eatenWords({ eaten, frozen, given }: MealPlanCard): string {
+export function eatenWords({
+  eaten,
+  frozen,
+  given,
+}: Pick<MealPlanCard, "eaten" | "frozen" | "given">): string {
   const meals = eaten.map(({ on, portions: count }) => {
     const day = dayName(on);
     return `${portions(count)} ${on < 2 ? day.toLowerCase() : `on ${day}`}`;
@@ -48,6 +54,13 @@ export function eatenWords({ eaten, frozen, given }: MealPlanCard): string {
   ];
   return [...meals, ...kept].join(", ");
 }
+
+/** The same of a plan that was accepted: its days are those of the calendar. */
+export const eatenOnWords = ({ eaten, ...dish }: AcceptedDish): string =>
+  eatenWords({
+    ...dish,
+    eaten: eaten.map(({ on, portions: count }) => ({ on: daysBetween(todayIso(), on), portions: count })),
+  });
 
 export const larderWords = (from: readonly { readonly name: string; readonly portions: number }[]): string =>
   `From the larder: ${from.map((one) => `${portions(one.portions)} of ${one.name}`).join(", ")}.`;

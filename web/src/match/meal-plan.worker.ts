@@ -1,10 +1,26 @@
-import { solveMealPlan, viewMealPlan, type MealPlanProblem, type MealPlanView } from "@apron/core/match";
+import {
+  highsSolver,
+  searchSeed,
+  solveMealPlan,
+  viewMealPlan,
+  writtenPlan,
+  type MealPlanProblem,
+  type MealPlanView,
+  type WrittenPlan,
+} from "@apron/core/match";
+import type { PlanProof } from "@apron/contract";
 import loadHighs from "highs";
 import wasm from "highs/runtime?url";
-import { highsSolver } from "./highs-solver.ts";
 
 export type MealPlanAnswer =
-  | { readonly kind: "plan"; readonly view: MealPlanView; readonly isLast: boolean }
+  | {
+      readonly kind: "plan";
+      readonly view: MealPlanView;
+      /** What is sent where it is accepted. */
+      readonly written: WrittenPlan;
+      readonly proof: PlanProof;
+      readonly isLast: boolean;
+    }
   /** What is kept and what there is time for cannot both be. */
   | { readonly kind: "impossible" }
   | { readonly kind: "failed" };
@@ -29,6 +45,14 @@ async function solve(problem: MealPlanProblem): Promise<void> {
       self.postMessage({
         kind: "plan",
         view: viewMealPlan(problem, solved),
+        written: writtenPlan(solved.plan),
+        proof: {
+          value: solved.value,
+          bound: solved.bound,
+          isProven: solved.isProven,
+          seconds,
+          seed: searchSeed,
+        },
         isLast,
       } satisfies MealPlanAnswer);
     else if (isLast) self.postMessage({ kind: "impossible" } satisfies MealPlanAnswer);

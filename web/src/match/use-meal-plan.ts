@@ -3,6 +3,10 @@ import type { MealPlanView } from "@apron/core/match";
 import { useQuery } from "@pinia/colada";
 import { computed, onUnmounted, ref, shallowRef, toRaw, watch } from "vue";
 import { call } from "../client/api.ts";
+import { newId } from "../client/new-id.ts";
+import { useNotices } from "../client/notices.ts";
+import { useRefresh } from "../client/queries.ts";
+import { useSubmit } from "../client/use-submit.ts";
 import type { MealPlanAnswer } from "./meal-plan.worker.ts";
 
 type Solving = "working" | "better" | "done" | "impossible" | "failed";
@@ -13,6 +17,8 @@ const patienceMs = 25_000;
 /** Solves in a worker that stays warm between problems; a new problem ends one that is still at work. */
 function useMealPlanSolver() {
   const view = shallowRef<MealPlanView>();
+  /** The same as it is sent where it is accepted. */
+  const found = shallowRef<PlanAnswer>();
   const solving = ref<Solving>("working");
   let worker: Worker | undefined;
   let isBusy = false;
@@ -33,7 +39,8 @@ function useMealPlanSolver() {
   }
   function answered(data: MealPlanAnswer): void {
     if (data.kind === "failed") return fail();
-    view.value = data.kind === "plan" ? data.view : undefined;
+    found.value = data.kind === "plan" ? data : undefined;
+    view.value = found.value?.view;
     solving.value = data.kind === "impossible" ? "impossible" : data.isLast ? "done" : "better";
     if (solving.value !== "better") rest();
   }
@@ -45,7 +52,7 @@ function useMealPlanSolver() {
     worker.postMessage(toRaw(problem));
   }
   onUnmounted(stop);
-  return { view, solving, solve };
+  return { view, found, solving, solve };
 }
 
 type Told = { readonly answered: (answer: MealPlanAnswer) => void; readonly failed: () => void };
@@ -60,6 +67,37 @@ function openSolver({ answered, failed }: Told): Worker {
   return worker;
 }
 
+type PlanAnswer = Extract<MealPlanAnswer, { readonly kind: "plan" }>;
+type Shown = {
+  readonly found: PlanAnswer | undefined;
+  readonly wish: MealPlanWish;
+  /** The day that it begins on. */
+  readonly from: string;
+};
+
+/** Accepting the plan that is shown: the server checks it once more, and keeps its lots for it. */
+function useAccepting(shown: () => Shown, { accepted }: { readonly accepted: () => void }) {
+  const submission = useSubmit();
+  const notices = useNotices();
+  const refresh = useRefresh();
+  let id = newId();
+  async function accept(): Promise<boolean> {
+    const { found, wish, from } = shown();
+    if (!found) return false;
+    const body = { id, from, wish, plan: found.written, proof: found.proof };
+    const done = await submission.submit("acceptMealPlan", { body }, "Accept the plan");
+    id = newId();
+    if (done) {
+      notices.say({ text: "Plan accepted. What it uses is kept for it." });
+      accepted();
+    }
+    // Where it was refused, something changed: it is worked out again from what there is now.
+    await refresh();
+    return done !== undefined;
+  }
+  return { accept, accepting: submission };
+}
+
 /** Minutes for cooking on a day, where nothing else was said. */
 const usualMinutes = 90;
 
@@ -71,7 +109,7 @@ export function useMealPlan() {
     query: () => call("mealPlanInput", { body: wish.value }),
     placeholderData: (before: MealPlanInput | undefined) => before,
   });
-  const { view, solving, solve } = useMealPlanSolver();
+  const { view, found, solving, solve } = useMealPlanSolver();
   const problem = computed(() => input.data.value?.problem);
   // Asked anew after every write in the kitchen; planned anew only where that changes anything here.
   const asText = computed(() => JSON.stringify(problem.value));
@@ -83,6 +121,9 @@ export function useMealPlan() {
     wish.value.keep.some((one) => one.recipeId === recipeId && one.day === day);
   return {
     ...{ wish, change, view, solving, isKept, error: input.error },
+    ...useAccepting(() => ({ found: found.value, wish: wish.value, from: input.data.value?.today ?? "" }), {
+      accepted: () => change({ keep: [], without: [] }),
+    }),
     nameOf: (ingredient: string): string => input.data.value?.names[ingredient] ?? ingredient,
     /** Kept dishes stay on their day; once more lets it go again. */
     toggleKept(recipeId: string, day: number): void {

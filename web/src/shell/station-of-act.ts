@@ -5,6 +5,7 @@ const trim = "/trim";
 const plan = "/plan";
 const larder = "/larder";
 const recipes = "/recipes";
+const match = "/match";
 const dressing = "/dressing";
 const handbook = "/handbook";
 const kitchen = "/kitchen";
@@ -16,6 +17,8 @@ const stations: Readonly<Record<WriteName, string>> = {
   ...{ freezeLot: basket, openPortion: basket, splitLot: basket, moveLot: basket, refreshLot: basket },
   ...{ labelLot: basket, weighBack: basket },
   ...{ recordTrim: trim, withdrawTrim: trim, prepareLots: trim, withdrawTrims: trim },
+  ...{ acceptMealPlan: match, dropPlannedDish: match, dropAcceptedPlan: match, bringShoppingHome: basket },
+  ...{ addShoppingItem: match, tickShoppingItem: match, removeShoppingItem: match },
   ...{ savePlan: plan, dropPlan: plan, recordCookEvent: plan },
   ...{ finishMake: larder, undoBatch: larder, withdraw: larder, undoWithdrawal: larder },
   ...{ changeBatchNotes: larder, setBatchPhoto: larder },

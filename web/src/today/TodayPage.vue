@@ -8,6 +8,7 @@ import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import LogLotForm from "../basket/LogLotForm.vue";
 import { groupContainers } from "../larder/container-groups.ts";
+import AcceptedPlan from "../match/AcceptedPlan.vue";
 import { makeLink, servingWords } from "../match/match-words.ts";
 import BandMark from "../ui/BandMark.vue";
 import { showDay } from "../ui/dates.ts";
@@ -53,6 +54,8 @@ const lead = computed(() => {
           <RouterLink to="/recipes">Add recipes</RouterLink>
         </EmptyState>
       </section>
+
+      <AcceptedPlan only-today />
 
       <section v-if="today?.best" class="best card" aria-labelledby="best">
         <div class="rescue">

@@ -9,6 +9,7 @@ export const kitchenTables = [
   ...["kitchen", "member", "bed", "own_ingredient", "own_figure", "recipe", "recipe_version", "recipe_photo"],
   ...["lot", "batch", "batch_input", "batch_photo", "trim", "trim_part", "trim_withdrawal", "entry"],
   ...["container", "withdrawal", "spoilage", "dressing_weighing", "plan", "cook_event", "cook_time", "scale"],
+  ...["meal_plan", "planned_dish", "shopping_item"],
 ] as const;
 
 /** Everything of one kitchen but who may sign in: by table, its rows. */

@@ -1,6 +1,7 @@
-import type { ReplyOf } from "@apron/contract";
+import type { PlanProof, ReplyOf } from "@apron/contract";
 import type { LineReading, OunceMeaning, OwnEntries } from "@apron/core/catalogue";
 import type { readLotsCsv } from "@apron/core/exchange";
+import type { MealPlanProblem, WrittenPlan } from "@apron/core/match";
 import type { CupSystem, Day } from "@apron/core/measure";
 import type { Answer } from "../refusal.ts";
 
@@ -16,6 +17,11 @@ export type ReadingKitchen = {
 export type Jobs = {
   readonly readLines: (lines: readonly string[], kitchen: ReadingKitchen) => LineReading[];
   readonly readLots: (csv: string, kitchen: ReadingKitchen, today: Day) => ReturnType<typeof readLotsCsv>;
+  /** The coming days; undefined where what is kept and what there is time for cannot both be. */
+  readonly solveMealPlan: (
+    problem: MealPlanProblem,
+    seconds: number,
+  ) => Promise<{ readonly written: WrittenPlan; readonly proof: PlanProof } | undefined>;
   readonly readRecipes: (text: string, kitchen: ReadingKitchen) => Answer<ReplyOf<"readRecipes">>;
 };
 type JobName = keyof Jobs;
@@ -25,7 +31,7 @@ export type Workers = {
   readonly run: <Name extends JobName>(
     name: Name,
     ...given: Parameters<Jobs[Name]>
-  ) => Promise<ReturnType<Jobs[Name]>>;
+  ) => Promise<Awaited<ReturnType<Jobs[Name]>>>;
 };
 
 /** It was not read: nothing is wrong with the server, and the others are served meanwhile. */

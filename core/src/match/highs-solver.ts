@@ -1,5 +1,5 @@
-import type { ProgrammeSolver, Programme, Solved } from "@apron/core/match";
 import type { Highs, ModelData } from "highs";
+import type { Programme, ProgrammeSolver, Solved } from "./programme.ts";
 
 /** The programme as HiGHS takes it: row after row. */
 function dataOf({ columns, rows }: Programme, highs: Highs): ModelData {
@@ -28,6 +28,9 @@ function dataOf({ columns, rows }: Programme, highs: Highs): ModelData {
   };
 }
 
+/** What the search begins with: the same problem, seed and time for as many steps give the same plan. */
+export const searchSeed = 0;
+
 /** HiGHS as a solver of programmes. It blocks its thread: in a browser it runs in a worker. */
 export const highsSolver =
   (highs: Highs): ProgrammeSolver =>
@@ -35,7 +38,10 @@ export const highsSolver =
     const model = highs.createModel(dataOf(programme, highs));
     try {
       // Whatever its presolve could find, our own pruning has: without it small kitchens take half the time.
-      model.options.set({ output_flag: false, presolve: "off", time_limit: seconds, mip_rel_gap: 1e-6 });
+      model.options.set({
+        ...{ output_flag: false, presolve: "off", time_limit: seconds, mip_rel_gap: 1e-6 },
+        random_seed: searchSeed,
+      });
       if (start) model.setSolution({ colValue: [...start] });
       const { modelStatus } = model.run();
       const isWhole = programme.columns.some((column) => column.isWhole);

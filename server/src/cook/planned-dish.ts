@@ -1,0 +1,42 @@
+import type { Share } from "@apron/core/cook";
+import { reservedFromOthers } from "@apron/core/match";
+import type { LotRecord } from "../context/ports/lot.store.ts";
+import { conflict, type Refusal } from "../context/refusal.ts";
+import type { RequestContext } from "../context/request-context.ts";
+import { reservedNow } from "../stock/reserved.ts";
+
+type Taking = {
+  readonly body: { readonly recipeId: string };
+  readonly lots: readonly LotRecord[];
+  readonly settled: { readonly dish: Share; readonly parts: readonly Share[] };
+};
+
+/** Less is what a scale does not show, grams. */
+const nothing = 0.5;
+
+/** What this dish takes although a plan has reserved it for another: asked before it is taken. */
+export async function takenFromOthers(
+  { body, lots, settled }: Taking,
+  context: RequestContext,
+): Promise<{ readonly ok: false; readonly issue: Refusal } | undefined> {
+  const { reservations } = await reservedNow(context);
+  const others = reservedFromOthers(reservations, body.recipeId);
+  const draws = [settled.dish, ...settled.parts].flatMap((share) => share.draws);
+  for (const { id, balanceG } of lots) {
+    const taken = draws.filter(({ lotId }) => lotId === id).reduce((sum, draw) => sum + draw.grams, 0);
+    if (taken <= balanceG - (others.get(id) ?? 0) + nothing) continue;
+    const next = reservations.find((one) => one.lotId === id && one.recipeId !== body.recipeId);
+    return conflict("lot-reserved", { lotId: id, dish: next?.dish ?? "", day: next?.day ?? "" });
+  }
+  return undefined;
+}
+
+/** The dish of a plan that this was: of several the earliest. What it had reserved is spoken for no more. */
+export async function tickPlanned(
+  { recipeId, batchId }: { readonly recipeId: string; readonly batchId: string },
+  { stores, today }: RequestContext,
+): Promise<void> {
+  const standing = await stores.mealPlans.standing(today);
+  const planned = standing.find((dish) => dish.recipeId === recipeId);
+  if (planned) await stores.mealPlans.put([{ ...planned, batchId }]);
+}
