@@ -16,6 +16,8 @@ async function planToCook(page: Page): Promise<string> {
 export async function views(page: Page): Promise<(readonly [path: string, ready: string])[]> {
   const { lots } = await ask<{ lots: { id: string }[] }>(page, "/api/lots?state=raw&limit=1");
   const { containers } = await ask<{ containers: { id: string; batchId: string }[] }>(page, "/api/larder");
+  // Something on the shopping list.
+  await tell(page, "/api/shopping/items", { id: crypto.randomUUID(), text: "2 lemons" });
   const of = (testId: string): string => `[data-testid="${testId}"]`;
   return [
     ["/", of("make-best")],
@@ -23,6 +25,7 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     [`/basket/${lots[0]?.id}`, of("lot-ledger")],
     [`/trim/${lots[0]?.id}`, of("save-trim")],
     ["/match", of("make")],
+    ["/match/shopping", of("shopping-item")],
     ["/plan?recipe=roast-squash-and-leek-dip", of("plan-dishes")],
     [`/plan/${await planToCook(page)}/cook`, of("now-card")],
     ["/cook/chard-and-hazelnut-pesto", of("store-jar-fridge")],
