@@ -16,6 +16,28 @@ export const MealPlanWish = z
       .optional()
       .meta({ description: "Who eats each day; by default those of the kitchen" }),
     minutes: z.int().min(0).max(720).meta({ description: "For cooking on each day" }),
+    perDay: z
+      .array(
+        z.object({
+          people: z.number().min(0).max(60).nullable().default(null),
+          minutes: z.int().min(0).max(720).nullable().default(null),
+        }),
+      )
+      .max(7)
+      .default([])
+      .readonly()
+      .meta({ description: "Days that are not as usual, from today: guests, meals out, more or less time" }),
+    whatIf: z
+      .array(
+        z.object({
+          ingredient: z.string().min(1).max(60),
+          grams: z.number().positive().max(100_000).meta({ description: "As bought" }),
+        }),
+      )
+      .max(5)
+      .default([])
+      .readonly()
+      .meta({ description: "As if this had been bought: to look at, not to accept" }),
     lessWork: z.number().min(0).max(1).meta({ description: "0: least waste … 1: least work" }),
     keep: z
       .array(z.object({ recipeId: RecipeId, day: z.int().min(0).max(6).nullable() }))

@@ -167,6 +167,7 @@ describe("a batch being finished", () => {
     expect(posts(asked, path).map((one) => one.body)).toEqual([
       {
         ...{ id, recipeId: "slaw", version: 3, batches: 2, weighedG: 350 },
+        takeReserved: false,
         leftOvers: [{ id: "left", ingredient: "kale", grams: 20, place: "fridge" }],
         apart: [],
         used: [{ lineId: "green", ingredient: "kale", lotId: "lot-1", grams: 280 }],

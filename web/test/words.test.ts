@@ -87,6 +87,7 @@ describe("every refusal has words", () => {
       convertBy: "strength",
       atMostMm: 400,
       dishName: "Leek dip",
+      dish: "Leek dip",
       kitchen: "Hazel Row",
       name: "Hazel Row",
       recipe: "Leek dip",

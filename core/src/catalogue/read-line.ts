@@ -128,7 +128,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
   if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
   // A line of a third language in a recipe of another: "due spicchi d'aglio" among Spanish ones.
-  if (!english && !foreign?.isKnown && !plain.isKnown) return readLine(text, { ...reader, language: null });
+  if (!english && !foreign && !plain.isKnown) return readLine(text, { ...reader, language: null });
   if (!foreign) return plain.reading;
   const isMeant = english ? foreign.isKnown : !plain.isKnown;
   return isMeant ? inItsWords(text, foreign) : plain.reading;

@@ -27,7 +27,16 @@ export {
 export { highsSolver, searchSeed } from "./highs-solver.ts";
 export { mealPlanProblem, type DatedStock, type MealPlanWish } from "./meal-plan-input.ts";
 export type { MealPlanBatch, MealPlanProblem } from "./meal-plan-problem.ts";
-export { writtenPlan, planWritten, type MealPlan, type PlannedDish, type WrittenPlan } from "./meal-plan.ts";
+export {
+  chosenIn,
+  writtenPlan,
+  planWritten,
+  type MealPlan,
+  type PlannedDish,
+  type WrittenPlan,
+} from "./meal-plan.ts";
 export type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
+export { compareMealPlans, type MealPlanDifference } from "./compare-meal-plans.ts";
+export { whyNot, type WhyNot } from "./why-not.ts";
 export { solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
 export { viewMealPlan, type MealPlanCard, type MealPlanDay, type MealPlanView } from "./meal-plan-view.ts";

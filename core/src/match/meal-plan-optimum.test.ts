@@ -251,7 +251,7 @@ describe("the optimum of tiny kitchens", () => {
         let best = -Infinity;
         for (const cooked of waysToCook(problem))
           best = Math.max(best, worthOf(cooked, problem) ?? -Infinity);
-        const solved = solveMealPlan(problem, solve, 20);
+        const solved = solveMealPlan(problem, solve, { seconds: 20 });
         if (!solved) throw new Error("no plan");
         expect(solved.isProven).toBe(true);
         expect(Math.abs(solved.value - best)).toBeLessThan(1e-4 * Math.max(1, best));

@@ -49,7 +49,7 @@ const problemOf = (
   formulas: readonly Formula[] = dishes,
 ): MealPlanProblem => mealPlanProblem(formulas, { ...aKitchen(), stock, stored: [] }, asked);
 function best(problem: MealPlanProblem): SolvedMealPlan {
-  const solved = solveMealPlan(problem, solve, seconds);
+  const solved = solveMealPlan(problem, solve, { seconds });
   if (!solved) throw new Error("no plan");
   return solved;
 }
@@ -109,7 +109,9 @@ describe("a plan for the coming days", () => {
       ],
     });
     expect(
-      solveMealPlan(problemOf(glut, { ...nothing, keep: [{ recipeId: "pesto", day: 0 }] }), solve, seconds),
+      solveMealPlan(problemOf(glut, { ...nothing, keep: [{ recipeId: "pesto", day: 0 }] }), solve, {
+        seconds,
+      }),
     ).toBe(undefined);
     expect(best(problemOf(glut, nothing)).plan.dishes).toEqual([]);
     expect(best(problemOf([], wish(3))).plan.dishes).toEqual([]);

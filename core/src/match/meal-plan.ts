@@ -1,3 +1,4 @@
+import type { Chosen } from "./quick-meal-plan.ts";
 import type { MealPlanModel, TakenColumn } from "./meal-plan-model.ts";
 import type { MealPlanDish, MealPlanProblem, MealPlanSource } from "./meal-plan-problem.ts";
 
@@ -19,6 +20,10 @@ export type PlannedDish = {
   readonly frozen: number;
   readonly given: number;
 };
+
+/** How many half batches of what on which day. */
+export const chosenIn = ({ dishes }: MealPlan): Chosen[] =>
+  dishes.map(({ dish, day, batches }) => ({ dish, day, halves: Math.round(batches * 2) }));
 
 /** A plan with its dishes named by their id, to be sent and kept apart from its problem. */
 export type WrittenPlan = Omit<MealPlan, "dishes"> & {

@@ -2,7 +2,7 @@ import { mealPlanModel, type MealPlanModel } from "./meal-plan-model.ts";
 import { readMealPlan, type MealPlan } from "./meal-plan.ts";
 import type { MealPlanProblem } from "./meal-plan-problem.ts";
 import type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
-import { quickMealPlan } from "./quick-meal-plan.ts";
+import { quickMealPlan, type Chosen } from "./quick-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 export type SolvedMealPlan = {
@@ -15,6 +15,13 @@ export type SolvedMealPlan = {
   readonly spoils: { readonly thereG: number; readonly usedG: number; readonly atMostG: number };
 };
 
+export type SearchOptions = {
+  /** For each of its searches. */
+  readonly seconds: number;
+  /** Choices of dishes to begin with, beside the quick rule's: the plan is not worse than any of them that is possible. */
+  readonly starts?: readonly (readonly Chosen[])[];
+};
+
 /** Nothing can be cooked, eaten or kept. */
 const isEmpty = ({ columns, rows }: Programme): boolean =>
   columns.length === 0 && rows.every((row) => row.low <= 0);
@@ -24,12 +31,12 @@ const nothingToDecide: Solved = { values: [], objective: 0, bound: 0, isProven: 
 export function solveMealPlan(
   problem: MealPlanProblem,
   solve: ProgrammeSolver,
-  seconds: number,
+  { seconds, starts = [] }: SearchOptions,
 ): SolvedMealPlan | undefined {
   const model = mealPlanModel(problem);
   const found = isEmpty(model.programme)
     ? nothingToDecide
-    : solve(model.programme, { seconds, ...startOf(problem, model, solve) });
+    : solve(model.programme, { seconds, ...bestStart([quickMealPlan(problem), ...starts], model, solve) });
   if (!found.values) return undefined;
   // Whole numbers are made whole, and the grams worked out once more for them.
   const exact = isEmpty(model.programme) ? found : solve(fixed(model.programme, found.values), { seconds });
@@ -50,22 +57,28 @@ export function solveMealPlan(
   };
 }
 
-/** The quick rule's dishes, with grams and portions as good as they can be for them: what the search begins with. */
-function startOf(
-  problem: MealPlanProblem,
+/** The best of some choices of dishes, with grams and portions as good as they can be: what the search begins with. */
+function bestStart(
+  starts: readonly (readonly Chosen[])[],
   model: MealPlanModel,
   solve: ProgrammeSolver,
 ): Pick<SolveOptions, "start"> {
-  const halves = quickMealPlan(problem);
-  const chosen = new Map<number, number>();
+  const begun = starts.map((chosen) =>
+    solve(fixed(model.programme, valuesOf(chosen, model)), { seconds: quickSeconds }),
+  );
+  const [best] = begun.filter(({ values }) => values).sort((a, b) => b.objective - a.objective);
+  return best?.values ? { start: best.values } : {};
+}
+
+/** So many half batches of each dish on its day, and nothing yet of grams and portions. */
+function valuesOf(chosen: readonly Chosen[], model: MealPlanModel): number[] {
+  const counts = new Map<number, number>();
   for (const { dish, day, ...columns } of model.cooked) {
-    const count = halves.find((one) => one.dish === dish && one.day === day)?.halves ?? 0;
-    chosen.set(columns.halves, count);
-    chosen.set(columns.isCooked, count > 0 ? 1 : 0);
+    const count = chosen.find((one) => one.dish.id === dish.id && one.day === day)?.halves ?? 0;
+    counts.set(columns.halves, count);
+    counts.set(columns.isCooked, count > 0 ? 1 : 0);
   }
-  const values = model.programme.columns.map((_, i) => chosen.get(i) ?? 0);
-  const begun = solve(fixed(model.programme, values), { seconds: quickSeconds });
-  return begun.values ? { start: begun.values } : {};
+  return model.programme.columns.map((_, i) => counts.get(i) ?? 0);
 }
 const quickSeconds = 2;
 

@@ -73,7 +73,7 @@ export const acceptedPlan: UseCase<"acceptedPlan"> = async (_input, context) =>
  */
 export const acceptMealPlan: UseCase<"acceptMealPlan"> = async ({ body }, context) => {
   const { id, from, wish, plan: written, proof } = body;
-  if (from !== context.today) return conflict("meal-plan-outdated");
+  if (from !== context.today || wish.whatIf.length > 0) return conflict("meal-plan-outdated");
   const problem = await problemFor(wish, context);
   const plan = planWritten(written, problem);
   if (!plan || verifyMealPlan(problem, plan).length > 0) return conflict("meal-plan-outdated");

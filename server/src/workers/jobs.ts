@@ -56,7 +56,7 @@ const readRecipes: Jobs["readRecipes"] = (text, kitchen) => {
 const solveMealPlan: Jobs["solveMealPlan"] = async (problem, seconds) => {
   // The solver is large, and loads with the first plan that is asked for.
   const { default: loadHighs } = await import("highs");
-  const solved = solve(problem, highsSolver(await loadHighs()), seconds);
+  const solved = solve(problem, highsSolver(await loadHighs()), { seconds });
   if (!solved) return undefined;
   const { plan, value, bound, isProven } = solved;
   return { written: writtenPlan(plan), proof: { value, bound, isProven, seconds, seed: searchSeed } };

@@ -2,11 +2,13 @@
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed } from "vue";
-import { useAcceptedPlan } from "../client/queries.ts";
+import { useAcceptedPlan, useAllRecipes } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import ProblemNote from "../ui/ProblemNote.vue";
+import PlanDayFields from "./PlanDayFields.vue";
+import PlanQuestions from "./PlanQuestions.vue";
 import MealPlanDish from "./MealPlanDish.vue";
 import { dayName, larderWords, proofWords, savedWords } from "./meal-plan-words.ts";
 import { useMealPlan } from "./use-meal-plan.ts";
@@ -21,6 +23,8 @@ async function acceptIt(): Promise<void> {
   if (await accept()) emit("accepted");
 }
 const { data: accepted } = useAcceptedPlan();
+const { data: recipes } = useAllRecipes();
+const names = computed(() => recipes.value?.recipes.map(({ id, name }) => ({ id, name })) ?? []);
 const title = computed(() =>
   (accepted.value?.dishes.length ?? 0) > 0 ? "Plan more" : "Plan for the coming days",
 );
@@ -93,6 +97,11 @@ const left = computed(() =>
             @rule-out="ruleOut(card.recipeId)"
           />
           <p v-if="day.cards.length === 0" class="soft small">Nothing to cook.</p>
+          <PlanDayFields
+            :day="day.day"
+            :wish="plan.dayWish(day.day)"
+            @change="plan.setDay(day.day, $event)"
+          />
         </section>
       </div>
       <div v-if="isSomethingPlanned" class="acts">
@@ -108,6 +117,13 @@ const left = computed(() =>
       <p v-if="left.length > 0" class="small" data-testid="plan-left">
         Left over and spoiling: {{ left.join(", ") }}. Freeze it, dry it or give it away.
       </p>
+      <PlanQuestions
+        :problem="plan.problem.value"
+        :found="plan.found.value"
+        :wish="wish"
+        :recipes="names"
+        @keep="change({ keep: [...wish.keep, { recipeId: $event, day: null }] })"
+      />
     </template>
   </section>
 </template>

@@ -1,4 +1,4 @@
-import type { MealPlanCard, MealPlanView } from "@apron/core/match";
+import type { MealPlanCard, MealPlanDifference, MealPlanView, WhyNot } from "@apron/core/match";
 import type { AcceptedDish } from "@apron/contract";
 import { addDays, daysBetween, showGrams, type Display } from "@apron/core/measure";
 import { showDay, todayIso } from "../ui/dates.ts";
@@ -64,3 +64,47 @@ export const eatenOnWords = ({ eaten, ...dish }: AcceptedDish): string =>
 
 export const larderWords = (from: readonly { readonly name: string; readonly portions: number }[]): string =>
   `From the larder: ${from.map((one) => `${portions(one.portions)} of ${one.name}`).join(", ")}.`;
+
+/** "300 g more would be used, 20 min more work, 150 g more to buy": what is otherwise, in the order of what matters. */
+function differenceWords(difference: MealPlanDifference, units: Display): string {
+  const { savedG, minutes, buyG, goes } = difference;
+  const grams = (of: number): string => showGrams(Math.abs(of), units);
+  const parts = [
+    ...(Math.abs(savedG) >= 5
+      ? [savedG < 0 ? `${grams(savedG)} more would spoil` : `${grams(savedG)} less would spoil`]
+      : []),
+    ...(Math.abs(minutes) >= 1
+      ? [`${Math.round(Math.abs(minutes))} min ${minutes > 0 ? "more" : "less"} work`]
+      : []),
+    ...(Math.abs(buyG) >= 5 ? [`${grams(buyG)} ${buyG > 0 ? "more" : "less"} to buy`] : []),
+    ...(goes.length > 0 ? [`no ${goes.join(", no ")}`] : []),
+  ];
+  return parts.join(", ");
+}
+
+/** Why a dish is not in the plan. */
+export function whyNotWords(name: string, why: WhyNot, units: Display): string {
+  switch (why.kind) {
+    case "uses-nothing":
+      return `${name}: nothing you have left goes into it, or it isn't for everybody at this table.`;
+    case "limit":
+      return {
+        minutes: `${name} takes longer than these days have. Allow more minutes.`,
+        kept: `${name} doesn't fit beside the dishes you kept. Let one go.`,
+        stock: `${name} needs something that there isn't enough of and that isn't bought, or nobody would eat it in time.`,
+      }[why.limit];
+    case "costs": {
+      const words = differenceWords(why.difference, units);
+      return words === "" ? `With ${name} the plan would be about as good.` : `With ${name}: ${words}.`;
+    }
+  }
+}
+
+/** What buying something would change. */
+export function whatIfWords(bought: string, difference: MealPlanDifference, units: Display): string {
+  const words = differenceWords(difference, units);
+  const comes = difference.comes.length > 0 ? ` You could make ${difference.comes.join(", ")}.` : "";
+  return words === "" && comes === ""
+    ? `With ${bought} the plan would be as it is.`
+    : `With ${bought}: ${words === "" ? "as much is used" : words}.${comes}`;
+}

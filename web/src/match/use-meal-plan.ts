@@ -1,13 +1,13 @@
 import type { MealPlanInput, MealPlanWish } from "@apron/contract";
 import type { MealPlanView } from "@apron/core/match";
 import { useQuery } from "@pinia/colada";
-import { computed, onUnmounted, ref, shallowRef, toRaw, watch } from "vue";
+import { computed, onUnmounted, ref, shallowRef, toRaw, watch, type Ref } from "vue";
 import { call } from "../client/api.ts";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useRefresh } from "../client/queries.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import type { MealPlanAnswer } from "./meal-plan.worker.ts";
+import type { MealPlanAnswer, MealPlanQuestion } from "./meal-plan.worker.ts";
 
 type Solving = "working" | "better" | "done" | "impossible" | "failed";
 
@@ -38,7 +38,7 @@ function useMealPlanSolver() {
     solving.value = view.value ? "done" : "failed";
   }
   function answered(data: MealPlanAnswer): void {
-    if (data.kind === "failed") return fail();
+    if (data.kind !== "plan" && data.kind !== "impossible") return fail();
     found.value = data.kind === "plan" ? data : undefined;
     view.value = found.value?.view;
     solving.value = data.kind === "impossible" ? "impossible" : data.isLast ? "done" : "better";
@@ -49,16 +49,16 @@ function useMealPlanSolver() {
     worker ??= openSolver({ answered, failed: fail });
     [isBusy, solving.value] = [true, "working"];
     patience = setTimeout(fail, patienceMs);
-    worker.postMessage(toRaw(problem));
+    worker.postMessage({ kind: "plan", problem: toRaw(problem) } satisfies MealPlanQuestion);
   }
   onUnmounted(stop);
   return { view, found, solving, solve };
 }
 
-type Told = { readonly answered: (answer: MealPlanAnswer) => void; readonly failed: () => void };
+export type PlanTold = { readonly answered: (answer: MealPlanAnswer) => void; readonly failed: () => void };
 
 /** A worker that was terminated says nothing any more. */
-function openSolver({ answered, failed }: Told): Worker {
+export function openSolver({ answered, failed }: PlanTold): Worker {
   const worker = new Worker(new URL("./meal-plan.worker.ts", import.meta.url), { type: "module" });
   worker.addEventListener("error", failed);
   worker.addEventListener("message", ({ data }: MessageEvent<MealPlanAnswer>) => {
@@ -67,7 +67,21 @@ function openSolver({ answered, failed }: Told): Worker {
   return worker;
 }
 
-type PlanAnswer = Extract<MealPlanAnswer, { readonly kind: "plan" }>;
+/** Days that are not as usual: guests, a meal out, more or less time. */
+function useDays(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>) => void) {
+  const asUsual = { people: null, minutes: null };
+  const dayWish = (day: number): MealPlanWish["perDay"][number] => wish.value.perDay[day] ?? asUsual;
+  function setDay(day: number, to: Partial<MealPlanWish["perDay"][number]>): void {
+    const perDay = Array.from({ length: wish.value.days }, (_, i) => ({
+      ...dayWish(i),
+      ...(i === day ? to : {}),
+    }));
+    change({ perDay });
+  }
+  return { dayWish, setDay };
+}
+
+export type PlanAnswer = Extract<MealPlanAnswer, { readonly kind: "plan" }>;
 type Shown = {
   readonly found: PlanAnswer | undefined;
   readonly wish: MealPlanWish;
@@ -103,7 +117,9 @@ const usualMinutes = 90;
 
 /** What a cook asks of the coming days, the plan for it, and arguing with it. */
 export function useMealPlan() {
-  const wish = ref<MealPlanWish>({ days: 3, minutes: usualMinutes, lessWork: 0.25, keep: [], without: [] });
+  const wish = ref<MealPlanWish>({
+    ...{ days: 3, minutes: usualMinutes, perDay: [], whatIf: [], lessWork: 0.25, keep: [], without: [] },
+  });
   const input = useQuery({
     key: () => ["meal-plan", JSON.stringify(wish.value)],
     query: () => call("mealPlanInput", { body: wish.value }),
@@ -120,7 +136,8 @@ export function useMealPlan() {
   const isKept = (recipeId: string, day: number): boolean =>
     wish.value.keep.some((one) => one.recipeId === recipeId && one.day === day);
   return {
-    ...{ wish, change, view, solving, isKept, error: input.error },
+    ...{ wish, change, view, found, solving, isKept, error: input.error, problem },
+    ...useDays(wish, change),
     ...useAccepting(() => ({ found: found.value, wish: wish.value, from: input.data.value?.today ?? "" }), {
       accepted: () => change({ keep: [], without: [] }),
     }),
