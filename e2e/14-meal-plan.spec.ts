@@ -74,9 +74,53 @@ test("what is kept and cannot be is said, and more time brings the plan back", a
   await done(page);
 });
 
-test("where the solver does not come, the dishes one at a time still hold", async ({ page }) => {
+test("where the solver does not come, the quick plan and the dishes one at a time still hold", async ({
+  page,
+}) => {
   await page.route(/\.wasm$/, (route) => route.abort());
   await page.reload();
-  await expect(page.getByText("The plan couldn't be worked out.")).toBeVisible();
+  await expect(page.getByText("The search for a better plan stopped.")).toBeVisible();
+  await expect(dishes(page).first()).toBeVisible();
   await expect(page.getByTestId("make").first()).toBeVisible();
+});
+
+test("a plan is asked why a dish is not in it and what buying would change, and a day has guests and less time", async ({
+  page,
+}) => {
+  await forOneDay(page);
+  const planned = await names(page);
+  await page.getByTestId("ask-plan").getByRole("button", { name: "Ask about this plan" }).click();
+  await page.locator("#why-dish").click();
+  const asked = page.getByRole("option").first();
+  const dish = (await asked.textContent())?.trim() ?? "";
+  expect(planned).not.toContain(dish);
+  await asked.click();
+  await page.getByTestId("why-not").click();
+  await expect(page.getByTestId("plan-answer")).toContainText(dish);
+  await page.locator("#what-food").click();
+  await page.keyboard.type("spinach");
+  await page.getByRole("option").first().click();
+  await page.getByTestId("what-if").click();
+  await expect(page.getByTestId("plan-answer")).toContainText("With 200 g");
+  // Nobody at home: nothing is cooked that day.
+  await page.getByTestId("day-fields-0").getByRole("button", { name: "Guests and time" }).click();
+  await page.locator("#minutes-0").fill("0");
+  await expect(plan(page).getByText("Nothing to cook.")).toBeVisible();
+  await done(page);
+});
+
+test("what a plan leaves to spoil is given away from it, and the way back is there", async ({ page }) => {
+  await forOneDay(page);
+  await page.getByTestId("choose-2").click();
+  await done(page);
+  await page.getByTestId("day-fields-0").getByRole("button", { name: "Guests and time" }).click();
+  await page.locator("#minutes-0").fill("0");
+  await page.getByTestId("day-fields-1").getByRole("button", { name: "Guests and time" }).click();
+  await page.locator("#minutes-1").fill("0");
+  const left = page.getByTestId("plan-left");
+  await expect(left).toBeVisible();
+  const before = await left.getByRole("listitem").count();
+  await left.getByTestId("left-give").first().click();
+  await expect(page.getByTestId("notice")).toContainText("given away");
+  await expect(left.getByRole("listitem")).toHaveCount(before - 1);
 });

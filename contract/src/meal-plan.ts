@@ -105,6 +105,7 @@ const Problem = z
           usableG: z.number(),
           lastDay: z.int(),
           urgencyWeight: z.number(),
+          freezesWhole: z.boolean(),
         }),
       )
       .readonly(),

@@ -11,6 +11,7 @@ export {
   type KeepingExperience,
   type Spoilage,
 } from "./keeping-experience.ts";
+export { freezesWhole } from "./freezes-whole.ts";
 export { oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
 export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
 export { priceBases, priceOfLot, sharePrice, type Price, type PriceBasis } from "./price.ts";

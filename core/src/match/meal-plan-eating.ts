@@ -1,7 +1,13 @@
-import { urgency } from "../basket/index.ts";
 import type { DishKind } from "../recipes/index.ts";
 import type { CookedColumns } from "./cooked-columns.ts";
-import { portionsOn, tailDays, type MealPlanDish, type MealPlanProblem } from "./meal-plan-problem.ts";
+import {
+  givingCosts,
+  portionsOn,
+  tailDays,
+  worthOfStored,
+  type MealPlanDish,
+  type MealPlanProblem,
+} from "./meal-plan-problem.ts";
 import type { ProgrammeWriter, Term } from "./programme.ts";
 
 export type EatingColumns = {
@@ -14,11 +20,8 @@ export type EatingColumns = {
   readonly stored: readonly { readonly batchId: string; readonly on: number; readonly column: number }[];
 };
 
-/** Usable grams on their last day. Freezing and giving are worth a little less than eating; a portion of what stands there
- * already is worth something, the more the sooner it has to be eaten. Judgements, no source. */
+/** Usable grams on their last day: freezing is worth a little less than eating. A judgement, no source. */
 const freezingCosts = 0.05;
-const givingCosts = 0.1;
-const storedPortion = 40;
 
 /** What a portion of a dish ties up of what would keep it from spoiling: so much is lost where nobody eats it. */
 function lostWithAPortion(dish: MealPlanDish, problem: MealPlanProblem): number {
@@ -49,7 +52,7 @@ export function writeEating(
   });
   const stored = problem.stored.flatMap((batch) => {
     const days = Array.from({ length: Math.min(last, batch.lastDay) + 1 }, (_, on) => on);
-    const value = storedPortion * urgency(batch.lastDay);
+    const value = worthOfStored(batch);
     const columns = days.map((on) => ({ batchId: batch.id, on, column: writer.amount(value) }));
     writer.atMost(
       batch.portions,

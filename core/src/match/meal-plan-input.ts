@@ -1,3 +1,4 @@
+import { freezesWhole } from "../basket/index.ts";
 import { hazardsOf, type Used } from "../larder/index.ts";
 import { workOf } from "../forms/index.ts";
 import {
@@ -66,8 +67,15 @@ export function mealPlanProblem(
     .map(({ lotId, ingredient, grams, usableG, daysLeft, urgencyWeight }) => ({
       ...{ lotId, ingredient, grams, usableG, urgencyWeight },
       lastDay: daysLeft,
+      freezesWhole: isFrozenWhole(ingredient, kitchen),
     }));
   return { days: wish.days, lots, dishes, stored, limits: limitsOf(kitchen, wish) };
+}
+
+/** Worth freezing as it lies; what is in the freezer already is not in any hurry. */
+function isFrozenWhole(ingredient: string, { catalogue }: MatchKitchen): boolean {
+  const facts = catalogue.ingredients.get(ingredient);
+  return facts !== undefined && freezesWhole(facts);
 }
 
 function limitsOf({ household, waiting }: MatchKitchen, wish: MealPlanWish): MealPlanLimits {

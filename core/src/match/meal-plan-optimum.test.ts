@@ -81,7 +81,7 @@ function kitchenOf(
 ) {
   const lots: Lot[] = some.map(([grams, lastDay, worth], i) => ({
     ...{ lotId: `lot ${i}`, ingredient: `food ${i}`, grams, usableG: grams, lastDay },
-    urgencyWeight: worth / 10,
+    ...{ urgencyWeight: worth / 10, freezesWhole: true },
   }));
   const lineOf = ([at, grams]: readonly [number, number]): MealPlanDish["lines"][number] => {
     const i = at % lots.length;

@@ -1,3 +1,4 @@
+import { urgency } from "../basket/index.ts";
 import type { Fit } from "../forms/index.ts";
 import type { DishKind } from "../recipes/index.ts";
 
@@ -26,6 +27,7 @@ type MealPlanLot = {
   readonly lastDay: number;
   /** What a usable gram used is worth, 0–1: see urgency. */
   readonly urgencyWeight: number;
+  readonly freezesWhole: boolean;
 };
 
 /** A dish that could be cooked, as often as it is worth it. */
@@ -124,3 +126,8 @@ export const portionsOn = (portions: readonly number[], day: number): number =>
 
 /** Beside its minutes a dish costs attention; usable grams on their last day. A judgement, no source. */
 export const effortOfADish = 15;
+
+/** Giving a portion away is worth a little less than eating it; usable grams on their last day. A judgement, no source. */
+export const givingCosts = 0.1;
+/** A portion of what stands in the larder is worth something, the more the sooner it has to be eaten. A judgement, no source. */
+export const worthOfStored = ({ lastDay }: Pick<MealPlanBatch, "lastDay">): number => 40 * urgency(lastDay);

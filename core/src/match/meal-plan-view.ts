@@ -1,6 +1,7 @@
 import { toBuy } from "./accepted-plan.ts";
-import type { MealPlan, PlannedDish } from "./meal-plan.ts";
+import type { PlannedDish } from "./meal-plan.ts";
 import { minutesOf, type MealPlanProblem } from "./meal-plan-problem.ts";
+import { saveWhatIsLeft, type LeftOfLot } from "./save-what-is-left.ts";
 import type { SolvedMealPlan } from "./solve-meal-plan.ts";
 
 /** A plan as a cook reads it: a column a day, a card a dish, and what is left over. */
@@ -12,7 +13,7 @@ export type MealPlanView = {
   /** How far from the best it can be, 0–1: 0 where it is the best there is. */
   readonly gap: number;
   /** Lots that spoil within these days, and what the plan leaves of them; usable grams. */
-  readonly left: readonly { readonly ingredient: string; readonly grams: number; readonly lastDay: number }[];
+  readonly left: readonly LeftOfLot[];
 };
 export type MealPlanDay = {
   readonly day: number;
@@ -38,9 +39,6 @@ export type MealPlanCard = {
   readonly frozen: number;
   readonly given: number;
 };
-
-/** Less than this of a lot is left for nobody, usable grams. */
-const crumbG = 5;
 
 const sum = (numbers: readonly number[]): number => numbers.reduce((total, one) => total + one, 0);
 
@@ -72,20 +70,6 @@ function cardOf(planned: PlannedDish, problem: MealPlanProblem): MealPlanCard {
   };
 }
 
-function leftOf({ lots, days }: MealPlanProblem, plan: MealPlan): MealPlanView["left"] {
-  const taken = new Map<string, number>();
-  for (const filling of plan.dishes.flatMap((one) => one.fillings))
-    taken.set(filling.lotId, (taken.get(filling.lotId) ?? 0) + filling.lotG);
-  return lots
-    .filter((lot) => lot.lastDay < days)
-    .map(({ lotId, ingredient, lastDay, grams, usableG }) => {
-      const share = grams > 0 ? Math.max(0, 1 - (taken.get(lotId) ?? 0) / grams) : 0;
-      return { ingredient, lastDay, grams: usableG * share };
-    })
-    .filter((one) => one.grams > crumbG)
-    .sort((a, b) => a.lastDay - b.lastDay || b.grams - a.grams);
-}
-
 /** What a cook is told of a plan. */
 export function viewMealPlan(problem: MealPlanProblem, solved: SolvedMealPlan): MealPlanView {
   const { plan, value, bound, spoils } = solved;
@@ -99,5 +83,5 @@ export function viewMealPlan(problem: MealPlanProblem, solved: SolvedMealPlan): 
   });
   const gap = bound > 0 ? Math.max(0, (bound - value) / bound) : 0;
   const usedG = sum(plan.dishes.flatMap((one) => one.fillings.map((filling) => filling.grams)));
-  return { days, spoils, usedG, gap: gap < 1e-4 ? 0 : gap, left: leftOf(problem, plan) };
+  return { days, spoils, usedG, gap: gap < 1e-4 ? 0 : gap, left: saveWhatIsLeft(problem, plan) };
 }

@@ -14,7 +14,7 @@ import { readMealPlan } from "./meal-plan.ts";
 import { quickMealPlan } from "./quick-meal-plan.ts";
 import type { MealPlanProblem } from "./meal-plan-problem.ts";
 import type { Programme } from "./programme.ts";
-import { solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
+import { quickSolvedPlan, solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 const solve = highsSolver(await loadHighs());
@@ -214,6 +214,26 @@ describe("the quick rule", () => {
       }),
       { numRuns: 40 },
     );
+  });
+});
+
+describe("the quick rule's own plan", () => {
+  it("holds every limit, and the search is never worse than it", () => {
+    let shown = 0;
+    check(
+      fc.property(someLots, someWish, (stock, asked) => {
+        const problem = problemOf(stock, asked);
+        const quick = quickSolvedPlan(problem);
+        if (!quick) return;
+        shown += 1;
+        expect(verifyMealPlan(problem, quick.plan)).toEqual([]);
+        const solved = best(problem);
+        expect(solved.value).toBeGreaterThanOrEqual(quick.value - 1e-3 * Math.max(1, quick.value));
+        expect(solved.bound).toBeLessThanOrEqual(quick.bound + 1e-6 * Math.max(1, quick.bound));
+      }),
+      { numRuns: 40 },
+    );
+    expect(shown).toBeGreaterThan(30);
   });
 });
 

@@ -1,5 +1,6 @@
 import {
   effortOfADish,
+  givingCosts,
   minutesOf,
   mostHalves,
   portionsOn,
@@ -9,6 +10,8 @@ import {
   type MealPlanLine,
   type MealPlanProblem,
 } from "./meal-plan-problem.ts";
+import type { MealPlan, PlannedDish } from "./meal-plan.ts";
+import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 /** So many half batches of a dish on a day. */
 export type Chosen = { readonly dish: MealPlanDish; readonly day: number; readonly halves: number };
@@ -26,9 +29,32 @@ type Left = {
  * A plan by a simple rule, in milliseconds: again and again the dish, day and number of half batches that saves most of
  * what is left, until none saves anything. It is what a search begins with; nobody is shown it unchecked.
  */
-export function quickMealPlan(problem: MealPlanProblem): Chosen[] {
+export const quickMealPlan = (problem: MealPlanProblem): Chosen[] => quickly(problem).chosen;
+
+/** The same as a plan, with what fills each line and who eats when by the same rule; undefined where that breaks a limit. */
+export function quickWholePlan(
+  problem: MealPlanProblem,
+): { readonly plan: MealPlan; readonly value: number } | undefined {
+  const { dishes, stored, value } = quickly(problem);
+  const plan = { dishes: [...dishes].sort((a, b) => a.day - b.day), stored };
+  return verifyMealPlan(problem, plan).length === 0 ? { plan, value } : undefined;
+}
+
+type Quick = {
+  readonly chosen: Chosen[];
+  readonly dishes: PlannedDish[];
+  readonly stored: { batchId: string; on: number; portions: number }[];
+  value: number;
+};
+
+function quickly(problem: MealPlanProblem): Quick {
   const left = everything(problem);
-  const chosen: Chosen[] = [];
+  const quick: Quick = { chosen: [], dishes: [], stored: [], value: 0 };
+  // What stands there is eaten first.
+  for (const { id: batchId, kind, portions, lastDay } of problem.stored)
+    for (const meal of eat(left, { kind, from: 0, until: lastDay, portions }))
+      quick.stored.push({ batchId, ...meal });
+  const { chosen } = quick;
   const kept = problem.limits.keep.map(({ recipeId, day }) =>
     bestOf(
       candidatesOf(problem, chosen).filter(
@@ -37,18 +63,18 @@ export function quickMealPlan(problem: MealPlanProblem): Chosen[] {
       { problem, left },
     ),
   );
-  for (const one of kept) if (one) take(one, { problem, left, chosen });
+  for (const one of kept) if (one) take(one, { problem, left, quick });
   for (let next = bestOf(candidatesOf(problem, chosen), { problem, left }); next && next.value > 0;) {
-    take(next, { problem, left, chosen });
+    take(next, { problem, left, quick });
     next = bestOf(candidatesOf(problem, chosen), { problem, left });
   }
-  return chosen;
+  return quick;
 }
 
 type Judging = { readonly problem: MealPlanProblem; readonly left: Left };
 type Judged = Chosen & { readonly value: number };
 
-function everything({ lots, days, limits, stored }: MealPlanProblem): Left {
+function everything({ lots, days, limits }: MealPlanProblem): Left {
   const span = Array.from({ length: days + tailDays }, (_, on) => on);
   const ofAKind = new Map(
     Object.entries(limits.ofAKind).map(([kind, portions]) => [
@@ -56,32 +82,31 @@ function everything({ lots, days, limits, stored }: MealPlanProblem): Left {
       span.map((on) => portionsOn(portions, on)),
     ]),
   );
-  const left: Left = {
+  return {
     lots: new Map(lots.map((lot) => [lot.lotId, lot.grams])),
     minutes: [...limits.minutesADay],
     portions: span.map((on) => portionsOn(limits.portionsADay, on)),
     ofAKind,
     kept: limits.givePortions,
   };
-  // What stands there is eaten first.
-  for (const { kind, portions, lastDay } of stored) eat(left, { kind, from: 0, until: lastDay, portions });
-  return left;
 }
 
-/** Eats portions on the days of a span, as long as somebody has room; gives how many were eaten. */
+/** Eats portions on the days of a span, as long as somebody has room; gives how many were eaten when. */
 function eat(
   left: Left,
   meal: { readonly kind: string; readonly from: number; readonly until: number; readonly portions: number },
-): number {
+): { on: number; portions: number }[] {
   let open = meal.portions;
+  const meals: { on: number; portions: number }[] = [];
   const kind = left.ofAKind.get(meal.kind);
   for (let on = meal.from; on <= Math.min(meal.until, left.portions.length - 1) && open > 0; on++) {
     const eaten = Math.min(open, left.portions[on] ?? 0, kind?.[on] ?? Infinity);
     left.portions[on] = (left.portions[on] ?? 0) - eaten;
     if (kind) kind[on] = (kind[on] ?? 0) - eaten;
     open -= eaten;
+    if (eaten > 0) meals.push({ on, portions: eaten });
   }
-  return meal.portions - open;
+  return meals;
 }
 
 /** Every dish that is not chosen yet, on every day. */
@@ -131,7 +156,13 @@ function valueOf(one: Chosen, { problem, left }: Judging): number | undefined {
   return value;
 }
 
-type Filling = Judging & { readonly taken: Map<string, number> };
+type Filling = Judging & {
+  readonly taken: Map<string, number>;
+  /** What went into it, where that is wanted. */
+  readonly into?: { readonly fillings: Filled[]; readonly added: Added[] };
+};
+type Filled = PlannedDish["fillings"][number];
+type Added = PlannedDish["added"][number];
 
 /** Grams of a line that are still open: in all, of each filler, and of the strong ones together. */
 class OpenLine {
@@ -160,7 +191,9 @@ class OpenLine {
 }
 
 /** Fills a line from what is left, the most urgent first, then from shelf and shop; what that is worth, undefined where it stays open. */
-function fill(line: MealPlanLine, chosen: Chosen, { problem, left, taken }: Filling): number | undefined {
+function fill(line: MealPlanLine, chosen: Chosen, filling: Filling): number | undefined {
+  const { problem, left, taken, into } = filling;
+  const { lineId } = line;
   const open = new OpenLine(line, (line.grams * chosen.halves) / 2);
   let value = 0;
   for (const { filler, source, urgencyWeight } of sourcesOf(line, chosen, problem)) {
@@ -168,10 +201,19 @@ function fill(line: MealPlanLine, chosen: Chosen, { problem, left, taken }: Fill
     const grams = open.fill(filler, lies / source.perGram / filler.gramsPerGram) * filler.gramsPerGram;
     taken.set(source.lotId, (taken.get(source.lotId) ?? 0) + grams * source.perGram);
     value += grams * urgencyWeight;
+    const { lotId, toDo, part } = source;
+    const { ingredient } = filler;
+    if (grams > 0)
+      into?.fillings.push({ lineId, lotId, ingredient, grams, lotG: grams * source.perGram, toDo, part });
   }
   const cheapestFirst = [...line.fillers].sort((a, b) => (a.price ?? Infinity) - (b.price ?? Infinity));
   for (const filler of cheapestFirst)
-    if (filler.price !== null) value -= open.fill(filler, Infinity) * filler.gramsPerGram * filler.price;
+    if (filler.price !== null) {
+      const grams = open.fill(filler, Infinity) * filler.gramsPerGram;
+      value -= grams * filler.price;
+      const from = filler.price === 0 ? ("staple" as const) : ("buy" as const);
+      if (grams > 0) into?.added.push({ lineId, ingredient: filler.ingredient, grams, from });
+    }
   return open.isFilled ? value : undefined;
 }
 
@@ -188,13 +230,18 @@ const sourcesOf = (line: MealPlanLine, { dish, day }: Chosen, { lots }: MealPlan
     )
     .sort((a, b) => b.urgencyWeight - a.urgencyWeight);
 
-function take(one: Judged, { problem, left, chosen }: Judging & { readonly chosen: Chosen[] }): void {
+function take(one: Judged, { problem, left, quick }: Judging & { readonly quick: Quick }): void {
   const { dish, day, halves } = one;
   const taken = new Map<string, number>();
-  for (const line of dish.lines) fill(line, one, { problem, left, taken });
+  const into = { fillings: [], added: [] };
+  for (const line of dish.lines) fill(line, one, { problem, left, taken, into });
   for (const [lotId, grams] of taken) left.lots.set(lotId, (left.lots.get(lotId) ?? 0) - grams);
   left.minutes[day] = (left.minutes[day] ?? 0) - minutesOf(dish, halves);
   const made = (halves * dish.servings) / 2;
-  left.kept -= made - eat(left, { kind: dish.kind, from: day, until: day + dish.keepDays, portions: made });
-  chosen.push({ dish, day, halves });
+  const eaten = eat(left, { kind: dish.kind, from: day, until: day + dish.keepDays, portions: made });
+  const given = made - eaten.reduce((sum, meal) => sum + meal.portions, 0);
+  left.kept -= given;
+  quick.chosen.push({ dish, day, halves });
+  quick.dishes.push({ dish, day, batches: halves / 2, ...into, eaten, frozen: 0, given });
+  quick.value += one.value - givingCosts * given;
 }

@@ -1,8 +1,8 @@
 import { mealPlanModel, type MealPlanModel } from "./meal-plan-model.ts";
 import { readMealPlan, type MealPlan } from "./meal-plan.ts";
-import type { MealPlanProblem } from "./meal-plan-problem.ts";
+import { worthOfStored, type MealPlanProblem } from "./meal-plan-problem.ts";
 import type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
-import { quickMealPlan, type Chosen } from "./quick-meal-plan.ts";
+import { quickMealPlan, quickWholePlan, type Chosen } from "./quick-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 export type SolvedMealPlan = {
@@ -14,6 +14,25 @@ export type SolvedMealPlan = {
   /** Usable grams that spoil within these days: there are, the plan uses, and any plan could use at most. */
   readonly spoils: { readonly thereG: number; readonly usedG: number; readonly atMostG: number };
 };
+
+/**
+ * A plan by the quick rule alone, in milliseconds and without a solver: to be shown while the search goes on. Its bound is
+ * what all there is would be worth. Undefined where the rule finds none that holds.
+ */
+export function quickSolvedPlan(problem: MealPlanProblem): SolvedMealPlan | undefined {
+  const quick = quickWholePlan(problem);
+  if (!quick) return undefined;
+  const { plan, value } = quick;
+  const all =
+    problem.lots.reduce((sum, lot) => sum + lot.grams * lot.urgencyWeight, 0) +
+    problem.stored.reduce((sum, batch) => sum + batch.portions * worthOfStored(batch), 0);
+  const thereG = spoiling(problem).reduce((sum, lot) => sum + lot.usableG, 0);
+  const usedG = usedOfSpoiling(problem, plan);
+  return {
+    ...{ plan, value, bound: Math.max(all, value), isProven: false },
+    spoils: { thereG, usedG, atMostG: Math.max(thereG, usedG) },
+  };
+}
 
 export type SearchOptions = {
   /** For each of its searches. */

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
 import { computed } from "vue";
 import { useAcceptedPlan, useAllRecipes } from "../client/queries.ts";
@@ -8,9 +7,10 @@ import { sentenceOf } from "../client/words.ts";
 import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import ProblemNote from "../ui/ProblemNote.vue";
 import PlanDayFields from "./PlanDayFields.vue";
+import PlanLeft from "./PlanLeft.vue";
 import PlanQuestions from "./PlanQuestions.vue";
 import MealPlanDish from "./MealPlanDish.vue";
-import { dayName, larderWords, proofWords, savedWords } from "./meal-plan-words.ts";
+import { dayName, larderWords, savedWords, searchWords } from "./meal-plan-words.ts";
 import { useMealPlan } from "./use-meal-plan.ts";
 
 /** A plan for the coming days: a column a day, a card a dish, and what it can be argued with. */
@@ -52,9 +52,6 @@ const asked = [
   },
 ];
 const isArgued = computed(() => wish.value.keep.length + wish.value.without.length > 0);
-const left = computed(() =>
-  (view.value?.left ?? []).map((one) => `${showGrams(one.grams, session.display)} ${nameOf(one.ingredient)}`),
-);
 </script>
 
 <template>
@@ -68,7 +65,7 @@ const left = computed(() =>
       <Button v-if="isArgued" label="Start over" size="small" variant="text" @click="takeBack" />
     </div>
     <ProblemNote :text="error ? sentenceOf(error) : undefined" />
-    <p v-if="solving === 'failed'" role="alert">
+    <p v-if="solving === 'failed' && !view" role="alert">
       The plan couldn't be worked out. The dishes below still hold.
     </p>
     <p v-else-if="solving === 'impossible'" role="alert" data-testid="plan-impossible">
@@ -78,7 +75,7 @@ const left = computed(() =>
     <template v-else>
       <p class="saved" role="status" data-testid="plan-saved">{{ savedWords(view, session.display) }}</p>
       <p class="soft small">
-        {{ solving === "done" ? proofWords(view.gap) : "Looking for a better plan…" }}
+        {{ searchWords(solving, view.gap) }}
       </p>
       <div class="days">
         <section v-for="day in view.days" :key="day.day" class="day" :aria-label="dayName(day.day)">
@@ -86,6 +83,11 @@ const left = computed(() =>
             {{ dayName(day.day) }}
             <span v-if="day.minutes > 0" class="soft small">{{ Math.round(day.minutes) }} min</span>
           </h3>
+          <PlanDayFields
+            :day="day.day"
+            :wish="plan.dayWish(day.day)"
+            @change="plan.setDay(day.day, $event)"
+          />
           <p v-if="day.fromLarder.length > 0" class="soft small">{{ larderWords(day.fromLarder) }}</p>
           <MealPlanDish
             v-for="card in day.cards"
@@ -97,11 +99,6 @@ const left = computed(() =>
             @rule-out="ruleOut(card.recipeId)"
           />
           <p v-if="day.cards.length === 0" class="soft small">Nothing to cook.</p>
-          <PlanDayFields
-            :day="day.day"
-            :wish="plan.dayWish(day.day)"
-            @change="plan.setDay(day.day, $event)"
-          />
         </section>
       </div>
       <div v-if="isSomethingPlanned" class="acts">
@@ -114,9 +111,7 @@ const left = computed(() =>
         <span class="soft small">Keeps what it uses for it, and lists what it needs bought.</span>
       </div>
       <ProblemNote :text="accepting.sentence.value" />
-      <p v-if="left.length > 0" class="small" data-testid="plan-left">
-        Left over and spoiling: {{ left.join(", ") }}. Freeze it, dry it or give it away.
-      </p>
+      <PlanLeft :left="view.left" :name-of="nameOf" />
       <PlanQuestions
         :problem="plan.problem.value"
         :found="plan.found.value"

@@ -111,7 +111,7 @@ const askFood = (): void => {
 
 .question {
   display: grid;
-  grid-template-columns: minmax(0, 20rem) auto auto;
+  grid-template-columns: minmax(0, 20rem) minmax(0, 8rem) auto;
   gap: 0.6rem;
   align-items: end;
   justify-content: start;

@@ -30,6 +30,14 @@ export function proofWords(gap: number): string {
   return `Counting work and shopping, no plan is more than ${percent} % better.`;
 }
 
+/** How the search for a better plan stands. */
+export function searchWords(solving: string, gap: number): string {
+  if (solving === "done") return proofWords(gap);
+  return solving === "failed"
+    ? "The search for a better plan stopped. This one can be cooked as it stands."
+    : "Looking for a better plan…";
+}
+
 /** To the half portion: nobody serves a tenth. */
 function portions(count: number): string {
   const halves = Math.max(1, Math.round(count * 2));

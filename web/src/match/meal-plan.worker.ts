@@ -1,6 +1,7 @@
 import {
   chosenIn,
   compareMealPlans,
+  quickSolvedPlan,
   highsSolver,
   planWritten,
   searchSeed,
@@ -11,6 +12,7 @@ import {
   type MealPlanDifference,
   type MealPlanProblem,
   type MealPlanView,
+  type SolvedMealPlan,
   type WhyNot,
   type WrittenPlan,
 } from "@apron/core/match";
@@ -76,25 +78,28 @@ async function explain(asked: Exclude<MealPlanQuestion, { kind: "plan" }>): Prom
   say(after ? { kind: "what-if", difference: compareMealPlans(solved, after) } : { kind: "failed" });
 }
 
+const sayPlan = (
+  problem: MealPlanProblem,
+  solved: SolvedMealPlan,
+  about: { seconds: number; isLast: boolean },
+): void => {
+  const { value, bound, isProven } = solved;
+  say({
+    ...{ kind: "plan", view: viewMealPlan(problem, solved), written: writtenPlan(solved.plan) },
+    proof: { value, bound, isProven, seconds: about.seconds, seed: searchSeed },
+    isLast: about.isLast,
+  });
+};
+
 async function solve(problem: MealPlanProblem): Promise<void> {
+  // Shown at once, while the solver may still be loading.
+  const quick = quickSolvedPlan(problem);
+  if (quick) sayPlan(problem, quick, { seconds: 0, isLast: false });
   const solver = highsSolver(await loading);
   for (const seconds of [firstS, longestS]) {
     const solved = solveMealPlan(problem, solver, { seconds });
     const isLast = seconds === longestS || solved?.isProven === true;
-    if (solved)
-      say({
-        kind: "plan",
-        view: viewMealPlan(problem, solved),
-        written: writtenPlan(solved.plan),
-        proof: {
-          value: solved.value,
-          bound: solved.bound,
-          isProven: solved.isProven,
-          seconds,
-          seed: searchSeed,
-        },
-        isLast,
-      });
+    if (solved) sayPlan(problem, solved, { seconds, isLast });
     else if (isLast) say({ kind: "impossible" });
     if (isLast) return;
   }

@@ -6,6 +6,7 @@ import { call } from "../client/api.ts";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
 import { useRefresh } from "../client/queries.ts";
+import { sentenceOf } from "../client/words.ts";
 import { useSubmit } from "../client/use-submit.ts";
 import type { MealPlanAnswer, MealPlanQuestion } from "./meal-plan.worker.ts";
 
@@ -35,7 +36,7 @@ function useMealPlanSolver() {
   function fail(): void {
     stop();
     // The best plan so far stays.
-    solving.value = view.value ? "done" : "failed";
+    solving.value = "failed";
   }
   function answered(data: MealPlanAnswer): void {
     if (data.kind !== "plan" && data.kind !== "impossible") return fail();
@@ -105,7 +106,12 @@ function useAccepting(shown: () => Shown, { accepted }: { readonly accepted: () 
       notices.say({ text: "Plan accepted. What it uses is kept for it." });
       accepted();
     }
-    // Where it was refused, something changed: it is worked out again from what there is now.
+    // Something changed: it is worked out again from what there is now, and this plan is not there to say so any more.
+    const { problem } = submission;
+    if (problem.value?.code === "meal-plan-outdated") {
+      notices.say({ text: sentenceOf(problem.value) });
+      submission.forget();
+    }
     await refresh();
     return done !== undefined;
   }
