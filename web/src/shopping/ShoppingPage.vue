@@ -15,9 +15,9 @@ import { useAdding, useBringHome, useShopping } from "./use-shopping.ts";
 
 /** What the accepted plan needs bought, as it is sold, and what else is to be brought. */
 const session = useSession();
-const { list, error, counters, ticked, changing, tick, remove } = useShopping();
+const { list, error, counters, ticked, changing, tick, remove, settled } = useShopping();
 const { text, adding, add } = useAdding();
-const { amounts, bringing, bringHome, setAmount, problemAt } = useBringHome(ticked);
+const { amounts, bringing, bringHome, setAmount, problemAt } = useBringHome(ticked, settled);
 const paid = ref("");
 const total = computed(() =>
   list.value && list.value.totalMinor > 0

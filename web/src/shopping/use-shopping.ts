@@ -13,22 +13,36 @@ export function useShopping() {
   const refresh = useRefresh();
   const { data: list, error } = useQuery({ key: ["shopping"], query: () => call("shoppingList", {}) });
   const changing = useSubmit();
+  /** Ticks that are on their way: they show at once. */
+  const onTheirWay = ref<ReadonlyMap<string, boolean>>(new Map());
+  const items = computed(() =>
+    (list.value?.items ?? []).map((item) => ({
+      ...item,
+      ticked: onTheirWay.value.get(item.key) ?? item.ticked,
+    })),
+  );
   const counters = computed(() => {
-    const items = list.value?.items ?? [];
-    const names = [...new Set(items.map((item) => item.counter))];
-    return names.map((name) => ({ name, items: items.filter((item) => item.counter === name) }));
+    const names = [...new Set(items.value.map((item) => item.counter))];
+    return names.map((name) => ({ name, items: items.value.filter((item) => item.counter === name) }));
   });
-  const ticked = computed(() => (list.value?.items ?? []).filter((item) => item.ticked));
-  async function tick(item: ShoppingItem, isTicked: boolean): Promise<void> {
+  const ticked = computed(() => items.value.filter((item) => item.ticked));
+  /** One after another: hands are quicker than answers, and no tick is passed over. */
+  let last: Promise<unknown> = Promise.resolve();
+  const inTurn = (change: () => Promise<unknown>): Promise<unknown> =>
+    (last = last.then(change).then(() => refresh()));
+  const tick = (item: ShoppingItem, isTicked: boolean): Promise<unknown> => {
     const request = { params: { key: item.key }, body: { ticked: isTicked } };
-    await changing.submit("tickShoppingItem", request, `${isTicked ? "Tick" : "Untick"} ${item.name}`);
-    await refresh();
-  }
-  async function remove(item: ShoppingItem): Promise<void> {
-    await changing.submit("removeShoppingItem", { params: { key: item.key } }, `Remove ${item.name}`);
-    await refresh();
-  }
-  return { list, error, counters, ticked, changing, tick, remove };
+    const words = `${isTicked ? "Tick" : "Untick"} ${item.name}`;
+    onTheirWay.value = new Map([...onTheirWay.value, [item.key, isTicked]]);
+    const done = inTurn(() => changing.submit("tickShoppingItem", request, words));
+    void done.then(() => done === last && (onTheirWay.value = new Map()));
+    return done;
+  };
+  const remove = (item: ShoppingItem): Promise<unknown> =>
+    inTurn(() => changing.submit("removeShoppingItem", { params: { key: item.key } }, `Remove ${item.name}`));
+  /** Once every tick is there. */
+  const settled = (): Promise<unknown> => last;
+  return { list, error, counters, ticked, changing, tick, remove, settled };
 }
 
 /** Adding something by hand. */
@@ -50,7 +64,7 @@ export function useAdding() {
 }
 
 /** What was ticked comes home as lots: as listed, or as much as it really was. */
-export function useBringHome(ticked: Ref<readonly ShoppingItem[]>) {
+export function useBringHome(ticked: Ref<readonly ShoppingItem[]>, settled: () => Promise<unknown>) {
   const notices = useNotices();
   const refresh = useRefresh();
   const bringing = useSubmit(["items", "priceMinor"]);
@@ -63,6 +77,7 @@ export function useBringHome(ticked: Ref<readonly ShoppingItem[]>) {
     return id;
   };
   async function bringHome(priceMinor: number | null): Promise<void> {
+    await settled();
     const items = ticked.value.map(({ key }) => {
       const amount = amounts.value[key]?.trim() ?? "";
       return { key, lotId: lotIdOf(key), amount: amount === "" ? null : amount };
