@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import type { Match } from "@apron/contract";
 import { Formula } from "@apron/contract";
 import { demoFormulas } from "../src/demo/formulas.ts";
+import { starterSet } from "../src/demo/starter-set.ts";
 import { finishDemo, seedDemo } from "../src/demo/seed.ts";
 import { openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
@@ -38,8 +39,25 @@ describe("the demo kitchen", () => {
     expect(kinds.filter((kind) => kind === "pesto").length).toBeGreaterThanOrEqual(2);
   });
 
+  it("comes with a starter set for the whole year, each dish with slots, steps, time and keeping", () => {
+    expect(starterSet.length).toBeGreaterThanOrEqual(40);
+    expect(new Set(starterSet.map((f) => f.id)).size).toBe(starterSet.length);
+    for (const formula of starterSet) {
+      expect([formula.id, validateFormula(formula, referenceCatalogue)]).toMatchObject([
+        formula.id,
+        { ok: true },
+      ]);
+      expect(formula.lines.some((one) => one.fillers.length > 1)).toBe(true);
+      expect(formula.steps.length).toBeGreaterThan(0);
+      expect([formula.id, formula.minutes > 0 && formula.keeping.fridge !== null]).toEqual([
+        formula.id,
+        true,
+      ]);
+    }
+  });
+
   it("writes formulas that the contract takes, of ingredients and keeping rules that exist", () => {
-    for (const formula of demoFormulas) {
+    for (const formula of starterSet) {
       expect(Formula.safeParse(formula).success).toBe(true);
       for (const filler of formula.lines.flatMap((l) => l.fillers))
         expect(kitchen.deps.catalogue.ingredients.has(filler.ingredient)).toBe(true);

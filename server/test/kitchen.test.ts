@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from "@jest/globals";
-import { demoFormulas } from "../src/demo/formulas.ts";
+import { starterSet } from "../src/demo/starter-set.ts";
 import { aLot, openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
 
 let kitchen: TestKitchen;
@@ -95,10 +95,10 @@ describe("days are the kitchen's own", () => {
 
 describe("recipes of the demo", () => {
   it("are copied once; a second time nothing doubles", async () => {
-    expect((await wren.call("takeDemoRecipes", {})).body.saved).toBe(demoFormulas.length);
+    expect((await wren.call("takeDemoRecipes", {})).body.saved).toBe(starterSet.length);
     expect((await wren.call("takeDemoRecipes", {})).body.saved).toBe(0);
     const { total } = (await wren.call("listRecipes", { query: {} })).body;
-    expect(total).toBe(demoFormulas.length);
+    expect(total).toBe(starterSet.length);
   });
 });
 

@@ -3,6 +3,8 @@ import { showGrams } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { computed, defineAsyncComponent, useTemplateRef } from "vue";
 import { call } from "../client/api.ts";
+import { useAllRecipes } from "../client/queries.ts";
+import DemoRecipesButton from "../recipes/DemoRecipesButton.vue";
 import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import { counted } from "../ui/plural.ts";
@@ -22,6 +24,7 @@ function lookAtIt(): void {
   standing.value?.scrollIntoView({ block: "start" });
   standing.value?.focus({ preventScroll: true });
 }
+const { data: recipes } = useAllRecipes();
 const best = computed(() => data.value?.matches[0]?.score ?? 1);
 const lead = computed(() =>
   data.value
@@ -54,7 +57,9 @@ const lead = computed(() =>
     text="Match compares what is in the basket with your recipes. Log something, or add recipes."
     action="Recipes"
     to="/recipes"
-  />
+  >
+    <DemoRecipesButton v-if="recipes?.recipes.length === 0" />
+  </EmptyState>
 </template>
 
 <style scoped>
