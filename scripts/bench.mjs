@@ -4,10 +4,10 @@ import { follow, root, run } from "./run.mjs";
 import { withThrowawayDatabase } from "./with-database.mjs";
 
 /** Planning alone needs neither server nor database. */
-async function benchPlan() {
+async function benchCore(name) {
   const { build } = await import("esbuild");
-  const outfile = join(root, "node_modules", ".cache", "bench-plan.mjs");
-  const entryPoints = [join(root, "core/test/bench-plan.ts")];
+  const outfile = join(root, "node_modules", ".cache", `${name}.mjs`);
+  const entryPoints = [join(root, `core/test/${name}.ts`)];
   await build({ entryPoints, outfile, bundle: true, format: "esm", platform: "node", packages: "external" });
   return follow(process.execPath, [outfile], {});
 }
@@ -21,13 +21,14 @@ async function benchService(script) {
 }
 
 const parts = {
-  plan: benchPlan,
+  plan: () => benchCore("bench-plan"),
+  match: () => benchCore("bench-match"),
   floods: () => benchService("bench-floods"),
   service: () => benchService("bench"),
 };
 
 /**
- * `npm run bench`: speed as ratios in one run, on throwaway data, over loopback only; `-- plan`: planning; `-- floods`: what
+ * `npm run bench`: speed as ratios in one run, on throwaway data, over loopback only; `-- plan`: planning; `-- match`: the plan for the coming days; `-- floods`: what
  * many at once do to one another.
  */
 preparePackages();

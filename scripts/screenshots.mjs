@@ -73,6 +73,13 @@ async function takeAll(page) {
   await page.goto("/match");
   await page.getByText(/^Counting work and shopping/).waitFor({ timeout: 60_000 });
   await take("match");
+  await page.getByTestId("accept-plan").click();
+  await page.getByTestId("to-shopping").waitFor();
+  await take("shopping", "/match/shopping");
+  await page.request.post("/api/meal-plan/drop", {
+    data: {},
+    headers: { "Idempotency-Key": crypto.randomUUID() },
+  });
   await page.goto("/plan?recipe=roast-squash-and-leek-dip");
   for (const name of ["Sorrel", "Farro"]) {
     await page.locator("#plan-add").click();
@@ -100,7 +107,6 @@ async function takeAll(page) {
   await page.getByTestId("made-of").waitFor();
   await take("batch");
   await take("label", `/label/${containers.find((c) => c.place === "freezer").id}`);
-  await take("recipes", "/recipes");
   await take("recipe", "/recipes/leek-and-plum-plate");
   await take("plate", "/recipes/leek-and-plum-plate/plate");
   await page.goto("/recipes/import");

@@ -99,7 +99,7 @@ export const AcceptedDish = z
   })
   .meta({ id: "AcceptedDish" });
 
-export const Reservation = z
+const Reservation = z
   .object({ lotId: Id, dish: z.string(), day: Day, grams: z.number().meta({ description: "As they lie" }) })
   .meta({ id: "Reservation" });
 

@@ -1,4 +1,3 @@
-import type { Chosen } from "./quick-meal-plan.ts";
 import type { MealPlanModel, TakenColumn } from "./meal-plan-model.ts";
 import type { MealPlanDish, MealPlanProblem, MealPlanSource } from "./meal-plan-problem.ts";
 
@@ -20,6 +19,9 @@ export type PlannedDish = {
   readonly frozen: number;
   readonly given: number;
 };
+
+/** So many half batches of a dish on a day. */
+export type Chosen = { readonly dish: MealPlanDish; readonly day: number; readonly halves: number };
 
 /** How many half batches of what on which day. */
 export const chosenIn = ({ dishes }: MealPlan): Chosen[] =>

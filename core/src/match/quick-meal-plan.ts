@@ -5,16 +5,12 @@ import {
   mostHalves,
   portionsOn,
   tailDays,
-  type MealPlanDish,
   type MealPlanFiller,
   type MealPlanLine,
   type MealPlanProblem,
 } from "./meal-plan-problem.ts";
-import type { MealPlan, PlannedDish } from "./meal-plan.ts";
+import type { Chosen, MealPlan, PlannedDish } from "./meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
-
-/** So many half batches of a dish on a day. */
-export type Chosen = { readonly dish: MealPlanDish; readonly day: number; readonly halves: number };
 
 /** What is left while dishes are chosen: grams of lots, minutes of days, portions by day and kind, in the freezer and to give. */
 type Left = {

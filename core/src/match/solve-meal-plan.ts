@@ -1,8 +1,8 @@
 import { mealPlanModel, type MealPlanModel } from "./meal-plan-model.ts";
-import { readMealPlan, type MealPlan } from "./meal-plan.ts";
+import { readMealPlan, type Chosen, type MealPlan } from "./meal-plan.ts";
 import { worthOfStored, type MealPlanProblem } from "./meal-plan-problem.ts";
 import type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
-import { quickMealPlan, quickWholePlan, type Chosen } from "./quick-meal-plan.ts";
+import { quickMealPlan, quickWholePlan } from "./quick-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 export type SolvedMealPlan = {

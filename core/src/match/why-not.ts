@@ -1,8 +1,7 @@
 import { compareMealPlans, type MealPlanDifference } from "./compare-meal-plans.ts";
 import type { MealPlanLimits, MealPlanProblem } from "./meal-plan-problem.ts";
 import type { ProgrammeSolver } from "./programme.ts";
-import { chosenIn, type MealPlan } from "./meal-plan.ts";
-import type { Chosen } from "./quick-meal-plan.ts";
+import { chosenIn, type Chosen, type MealPlan } from "./meal-plan.ts";
 import { solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
 
 /** Why a dish is not in a plan. */

@@ -8,7 +8,7 @@ import {
   showYield,
   type Estimate,
 } from "../measure/index.ts";
-import { wholeMeasureOf, wholeUnits } from "../trim/index.ts";
+import { contentMeasureOf, wholeMeasureOf, wholeUnits } from "../trim/index.ts";
 import { looseStepG, packG } from "./tables/usual-packs.ts";
 
 /** How much to buy of something, as it is sold. */
@@ -39,6 +39,14 @@ export function howSold(facts: IngredientFacts, usableG: number, y: Estimate): S
       workings: `${trimmed}; ${safe} × ${showGrams(whole.low)} at the least`,
     };
   }
+  const content = contentMeasureOf(facts);
+  if (content) {
+    const count = Math.ceil(usableG / content.low - 1e-9);
+    return {
+      ...{ measure: content.measure, count, grams: Math.round((count * content.grams) / y.value) },
+      workings: `${showGrams(usableG)}; ${count} with ${showGrams(content.low)} in each at the least`,
+    };
+  }
   const pack = packG[facts.category];
   const step = pack ?? looseStepG(facts.category);
   const count = Math.ceil(raw.high / step - 1e-9);
@@ -55,13 +63,14 @@ export const wholeYield = exactly(1);
 /** The same as a kitchen reads an amount: "2 bunch", "3 piece", "150 g". */
 export function soldAmount({ measure, count, grams }: Pick<Sold, "measure" | "count" | "grams">): string {
   if (measure === null || count === null || measure === "pack") return `${grams} g`;
-  return `${count} ${measure === "each-medium" ? "piece" : measure}`;
+  return `${count} ${{ "each-medium": "piece", "can-drained": "tin" }[measure] ?? measure}`;
 }
 
-/** "2 bunches", "3", "1 pack of 100 g", "150 g". */
+/** "2 bunches", "3 ×", "1 pack of 100 g", "150 g". */
 export function soldWords({ measure, count, grams }: Pick<Sold, "measure" | "count" | "grams">): string {
   if (measure === null || count === null) return showGrams(grams);
-  if (measure === "each-medium") return String(count);
+  if (measure === "each-medium") return `${count} ×`;
+  const name = measure === "can-drained" ? "tin" : measure;
   const each = measure === "pack" ? ` of ${showGrams(grams / count)}` : "";
-  return `${count} ${count === 1 ? measure : pluralOf(measure)}${each}`;
+  return `${count} ${count === 1 ? name : pluralOf(name)}${each}`;
 }

@@ -1,4 +1,4 @@
-import type { Catalogue } from "../catalogue/index.ts";
+import { madeFrom, type Catalogue } from "../catalogue/index.ts";
 import type { AcceptedDish } from "../match/index.ts";
 import type { Estimate } from "../measure/index.ts";
 import { howSold, type Sold } from "./how-sold.ts";
@@ -6,7 +6,11 @@ import { counterOf, counters, type Counter } from "./tables/usual-packs.ts";
 
 /** Something to buy for dishes of accepted plans. */
 export type ShoppingNeed = Sold & {
+  /** What dishes ask for. */
   readonly ingredient: string;
+  /** What is bought for it, and how that becomes it: limes for their juice; the same and null where it is bought as it is asked for. */
+  readonly bought: string;
+  readonly method: string | null;
   readonly counter: Counter;
   /** Usable grams that the dishes ask for. */
   readonly usableG: number;
@@ -19,9 +23,13 @@ export type ShoppingNeed = Sold & {
 export type ShoppingFacts = {
   readonly catalogue: Catalogue;
   /** Usable ÷ bought that this kitchen expects of an ingredient. */
-  readonly yieldOf: (ingredient: string) => Estimate;
+  readonly yieldOf: (ingredient: string, method: string | null) => Estimate;
   readonly perKgMinor: (ingredient: string) => number | undefined;
 };
+
+/** Juice and yolks are bought as what they come out of; what is boiled at home is bought boiled as well. */
+const freshFor = (ingredient: string) =>
+  madeFrom.find((edge) => edge.ingredient === ingredient && edge.method !== "boil");
 
 /** Less is not gone shopping for, usable grams. */
 const crumbG = 0.1;
@@ -38,13 +46,22 @@ export function shoppingNeeds(
       wanted.set(ingredient, { grams: known.grams + grams, dishes: known.dishes.add(name) });
     }
   const needs = [...wanted].flatMap(([ingredient, { grams: usableG, dishes: names }]) => {
-    const food = facts.catalogue.ingredients.get(ingredient);
+    const { from: bought, method } = freshFor(ingredient) ?? { from: ingredient, method: null };
+    const food = facts.catalogue.ingredients.get(bought);
     if (!food || usableG < crumbG) return [];
-    const sold = howSold(food, usableG, facts.yieldOf(ingredient));
-    const perKg = facts.perKgMinor(ingredient);
+    const sold = howSold(food, usableG, facts.yieldOf(bought, method));
+    const perKg = facts.perKgMinor(bought);
     return [
       {
-        ...{ ...sold, ingredient, usableG, dishes: [...names], counter: counterOf[food.category] },
+        ...{
+          ...sold,
+          ingredient,
+          bought,
+          method,
+          usableG,
+          dishes: [...names],
+          counter: counterOf[food.category],
+        },
         priceMinor: perKg === undefined ? null : Math.round((perKg * sold.grams) / 1000),
       },
     ];

@@ -43,7 +43,7 @@ export {
 } from "./learn-yield.ts";
 export { ingredientOfPart, partUses, isForEating, useOfPart, type PartUse } from "./parts.ts";
 export { costPerUsable100g, planPurchase, type PurchasePlan } from "./plan-purchase.ts";
-export { wholeMeasureOf } from "./whole-measure.ts";
+export { contentMeasureOf, wholeMeasureOf } from "./whole-measure.ts";
 export { netOf, type Vessel, type VesselIssue } from "./vessels.ts";
 export {
   diceForTheSlowest,

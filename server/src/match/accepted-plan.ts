@@ -49,8 +49,8 @@ function presentDish(
   };
 }
 
-/** What stands: shared by Match, Today and the basket. */
-export async function acceptedPlanNow(context: RequestContext): Promise<AcceptedPlan> {
+/** What stands, with what it has reserved and what is missing of it. */
+async function acceptedPlanNow(context: RequestContext): Promise<AcceptedPlan> {
   const { standing, reservations, shortages } = await reservedNow(context);
   const { meals } = await acceptedNow(context);
   const stored = new Map((await context.stores.larder.listStored()).map((one) => [one.id, one]));

@@ -21,9 +21,9 @@ function lineOf(
   context: RequestContext,
 ): Line | undefined {
   if (what.ingredient === null) return undefined;
-  const { ingredient } = what;
   if ("counter" in what)
-    return { ...asUsual, id, text: ingredient, ingredient, amount: amount ?? soldAmount(what) };
+    return { ...asUsual, id, text: what.bought, ingredient: what.bought, amount: amount ?? soldAmount(what) };
+  const { ingredient } = what;
   const text = amount === null ? what.text : `${amount} ${context.catalogue.ingredients.get(ingredient)?.uk}`;
   return { ...asUsual, id, text, ingredient: null, amount: null };
 }
@@ -45,10 +45,12 @@ export const bringShoppingHome: UseCase<"bringShoppingHome"> = async ({ body }, 
   if (logged && !logged.ok)
     return refuse({ ...logged.issue, field: logged.issue.field?.replace(/^lines/, "items") });
   const lots = logged?.value.lots ?? [];
-  const needed = lots.filter((lot) =>
-    body.items.some((item) => item.lotId === lot.id && needs.some((need) => need.ingredient === item.key)),
-  );
-  await giveToDishes(needed, context);
+  const given = lots.flatMap((lot) => {
+    const key = body.items.find((item) => item.lotId === lot.id)?.key;
+    const need = needs.find((one) => one.ingredient === key);
+    return need ? [{ lot, need }] : [];
+  });
+  await giveToDishes(given, context);
   await shopping.remove(body.items.map((item) => item.key));
   return accept({ lots, list: await listNow(context) });
 };
@@ -65,14 +67,20 @@ const intakeOf = (
   },
 });
 
-async function giveToDishes(lots: readonly Lot[], context: RequestContext): Promise<void> {
+type Given = { readonly lot: Lot; readonly need: ShoppingNeed };
+
+async function giveToDishes(all: readonly Given[], context: RequestContext): Promise<void> {
   const { mealPlans } = context.stores;
   const inForce = await yieldsInForce(context);
   let dishes = await mealPlans.standing(context.today);
   const before = new Map(dishes.map((dish) => [dish.id, dish]));
-  for (const { id: lotId, ingredient, grams, untrimmed } of lots) {
-    const usable = untrimmed ? (inForce(ingredient, null, "prime") ?? 1) : 1;
-    const toDo = untrimmed ? (factsOf(context, ingredient).trims[0]?.method ?? null) : null;
+  for (const { lot, need } of all) {
+    const { id: lotId, grams } = lot;
+    const toDo = lot.untrimmed
+      ? (need.method ?? factsOf(context, need.bought).trims[0]?.method ?? null)
+      : null;
+    const usable = toDo === null ? 1 : (inForce(need.bought, toDo, "prime") ?? 1);
+    const { ingredient } = need;
     dishes = withBought(dishes, { ingredient, lotId, grams, usableG: grams * usable, toDo });
   }
   await mealPlans.put(dishes.filter((dish) => before.get(dish.id) !== dish));

@@ -1,4 +1,5 @@
 import type { ShoppingItem, ShoppingList } from "@apron/contract";
+import { trimOf } from "@apron/core/forms";
 import { accept } from "@apron/core/measure";
 import {
   counterOf,
@@ -21,14 +22,14 @@ const mostByHand = 200;
 /** What dishes of accepted plans need bought, through this kitchen's yields. */
 export async function needsNow(context: RequestContext): Promise<ShoppingNeed[]> {
   const standing = await context.stores.mealPlans.standing(context.today);
-  const wanted = [...new Set(standing.flatMap((dish) => dish.buys.map((one) => one.ingredient)))];
-  if (wanted.length === 0) return [];
-  const learned = await context.stores.trims.learned(wanted);
+  if (standing.every((dish) => dish.buys.length === 0)) return [];
+  const learned = await context.stores.trims.learned("all");
   const { catalogue, today, priceBoard } = context;
   return shoppingNeeds(standing, {
     catalogue,
-    yieldOf: (ingredient) => {
-      const handbook = catalogue.ingredients.get(ingredient)?.trims[0];
+    yieldOf: (ingredient, method) => {
+      const facts = catalogue.ingredients.get(ingredient);
+      const handbook = facts && trimOf(facts, method);
       return handbook
         ? yieldOf(handbook, defaultYieldKind(handbook.method, "prime"), learned).next
         : wholeYield;
@@ -38,7 +39,7 @@ export async function needsNow(context: RequestContext): Promise<ShoppingNeed[]>
 }
 
 const presentNeed = (need: ShoppingNeed, ticked: boolean, context: RequestContext): ShoppingItem => ({
-  ...{ key: need.ingredient, ingredient: need.ingredient, name: nameFor(context, need.ingredient) },
+  ...{ key: need.ingredient, ingredient: need.bought, name: nameFor(context, need.bought) },
   ...{ amount: soldWords(need), grams: need.grams, usableG: need.usableG, dishes: [...need.dishes] },
   ...{ counter: need.counter, priceMinor: need.priceMinor, ticked, byHand: false, workings: need.workings },
 });
