@@ -33,17 +33,22 @@ export const bringShoppingHome: UseCase<"bringShoppingHome"> = async ({ body }, 
   const { shopping } = context.stores;
   const [needs, noted] = [await needsNow(context), await shopping.items()];
   const lines: Line[] = [];
-  for (const item of body.items) {
+  /** Which item each line is of: what is no food has none. */
+  const itemOf: number[] = [];
+  for (const [index, item] of body.items.entries()) {
     const what =
       needs.find((need) => need.ingredient === item.key) ??
       noted.find((one) => one.key === item.key && one.text !== "");
     if (!what) return notFound("shopping-item-unknown", "items");
     const line = lineOf(item, what, context);
-    if (line) lines.push(line);
+    if (line) itemOf[lines.push(line) - 1] = index;
   }
   const logged = lines.length === 0 ? undefined : await logIntake(intakeOf(lines, body, context), context);
   if (logged && !logged.ok)
-    return refuse({ ...logged.issue, field: logged.issue.field?.replace(/^lines/, "items") });
+    return refuse({
+      ...logged.issue,
+      field: logged.issue.field?.replace(/^lines\.(\d+)/, (_, line) => `items.${itemOf[Number(line)]}`),
+    });
   const lots = logged?.value.lots ?? [];
   const given = lots.flatMap((lot) => {
     const key = body.items.find((item) => item.lotId === lot.id)?.key;

@@ -76,9 +76,8 @@ export const addShoppingItem: UseCase<"addShoppingItem"> = async ({ body }, cont
   if (noted.filter((item) => item.text !== "").length >= mostByHand) return conflict("shopping-list-full");
   const [read] = await readLinesOf([body.text], context);
   const ingredient = read?.ingredient.kind === "one" ? read.ingredient.id : null;
-  const amount = ingredient !== null && read?.grams ? `${read.grams.value} g` : "";
   await shopping.put({
-    ...{ key: body.id, text: body.text, ingredient, amount, ticked: false, addedAt: context.now },
+    ...{ key: body.id, text: body.text, ingredient, ticked: false, addedAt: context.now },
   });
   return accept(await listNow(context));
 };
@@ -88,7 +87,7 @@ export const tickShoppingItem: UseCase<"tickShoppingItem"> = async ({ params, bo
   const noted = (await shopping.items()).find((item) => item.key === params.key);
   const isNeeded = (await needsNow(context)).some((need) => need.ingredient === params.key);
   if (!noted && !isNeeded) return notFound("shopping-item-unknown", "key");
-  const item = noted ?? { text: "", ingredient: params.key, amount: "", addedAt: context.now };
+  const item = noted ?? { text: "", ingredient: params.key, addedAt: context.now };
   await shopping.put({ ...item, key: params.key, ticked: body.ticked });
   return accept(await listNow(context));
 };

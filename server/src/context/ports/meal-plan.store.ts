@@ -27,9 +27,8 @@ export type ShoppingItemRecord = {
   readonly key: string;
   /** As it was typed, where it was added by hand. */
   readonly text: string;
-  /** What of it was understood. */
+  /** The food that it is, where that was understood. */
   readonly ingredient: string | null;
-  readonly amount: string;
   readonly ticked: boolean;
   readonly addedAt: Date;
 };

@@ -34,7 +34,6 @@ create table shopping_item (
   key text not null,
   text text not null default '',
   ingredient text,
-  amount text not null default '',
   ticked boolean not null default false,
   added_at timestamptz not null,
   constraint shopping_item_pk primary key (kitchen_id, key)

@@ -52,7 +52,6 @@ export type ShoppingItemRow = {
   key: string;
   text: string;
   ingredient: string | null;
-  amount: string;
   ticked: boolean;
   addedAt: Date;
 };
@@ -65,7 +64,6 @@ export const ShoppingItemTable = new EntitySchema<ShoppingItemRow>({
     key: key(text),
     text: { ...text, default: "" },
     ingredient: optional(text),
-    amount: { ...text, default: "" },
     ticked: { type: "boolean", default: false },
     addedAt: named("added_at", instant),
   },
