@@ -19,6 +19,8 @@ async function planOf(page: Page, recipe: string): Promise<void> {
   await page.locator("#plan-day").press("Tab");
   await page.locator("#plan-time").fill("18:30");
   await expect(page.getByTestId("start-at")).toBeVisible();
+  // The plan for this table, not the one for the hour that stood there first.
+  await expect(page.getByTestId("save-plan")).toBeEnabled();
 }
 
 async function addDish(page: Page, name: string): Promise<void> {

@@ -11,6 +11,8 @@ const props = defineProps<{
   tableAt: Date;
   letterOf: (dish: string) => string;
   movable?: boolean;
+  /** It is still the plan of what was asked before: what is dragged in it would be fixed for another table. */
+  isOld?: boolean;
 }>();
 const emit = defineEmits<{ moved: [task: string, at: Date] }>();
 const picture = computed(() => barsOf(props.tasks, props.tableAt));
@@ -26,7 +28,7 @@ const style = (bar: Bar): Record<string, string> => ({
   top: `${bar.track * 1.9}rem`,
 });
 function grab(bar: Bar, event: PointerEvent): void {
-  if (event.button !== 0 || !props.movable) return;
+  if (event.button !== 0 || !props.movable || props.isOld) return;
   (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
   dragged.value = { id: bar.task.id, from: event.clientX, share: 0 };
 }

@@ -137,7 +137,14 @@ async function keep(): Promise<void> {
           />
         </PlanOutcome>
         <p v-if="waysTaken" class="small taken" data-testid="ways-taken">{{ waysTaken }}</p>
-        <PlanBars :tasks="tasks" :table-at="tableAt" :letter-of="letterOf" movable @moved="fix" />
+        <PlanBars
+          :tasks="tasks"
+          :table-at="tableAt"
+          :letter-of="letterOf"
+          movable
+          :is-old="!isCurrent"
+          @moved="fix"
+        />
         <PlanList
           :tasks="tasks"
           :letter-of="letterOf"
