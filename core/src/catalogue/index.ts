@@ -40,6 +40,7 @@ export type {
 } from "./line-reading.ts";
 export { meaningKey } from "./line-name.ts";
 export { nameKeys, singularWord, wordsOf } from "./name-keys.ts";
+export { changeSaid } from "./said-cooked.ts";
 export { lineReader, readLine } from "./read-line.ts";
 export type {
   AcidKind,

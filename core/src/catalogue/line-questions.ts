@@ -30,10 +30,14 @@ const packOf = new RegExp(`^(?:${anyOf(packWords)})(?: of)?$`, "i");
 const ofSomethingElse =
   /\d[\d.,]* ?(?:kg|g|oz|lbs?|ml) [^,;\d]*\b(?:removed|discarded|reserved|saved|set aside)\b/gi;
 
+/** "2 jalapeños (1 seeded, 1 not)", "4 eggs, two separated": what is done with some of them. */
+const someOfThem =
+  /\b\d+ (?:\p{L}+ed|whole|not|left whole|chopped|cut \p{L}+)(?: and \p{L}+)?(?=$|[,;)]| and \d)/giu;
+
 /** Is there a number in the words that nobody has read? It might be the amount. */
 const hasUnreadNumber = ({ name, preparation, count, stated }: LineParts): boolean =>
   /\d/.test(name.replace(telling, "")) ||
-  /\d/.test(preparation.replace(ofSomethingElse, "").replace(telling, "")) ||
+  /\d/.test(preparation.replace(someOfThem, "").replace(ofSomethingElse, "").replace(telling, "")) ||
   (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
   (count === null && stated === null && (likeAThing.test(preparation) || packOf.test(preparation))) ||
   halfOfIt.test(preparation) ||
@@ -115,6 +119,18 @@ function mayBePacks(
   return piece !== undefined && piece.grams.value < lightG;
 }
 
+/** "mizuna/rocket mix": both of them, and nobody knows how much of each. */
+const isMixed = ({ name, preparation }: LineParts): boolean =>
+  /\p{L} ?\/ ?\p{L}.*\b(?:mix(?:ed|ture)?|blend)\b/iu.test(`${name}, ${preparation}`);
+
+const inThePod = /\bin (?:(?:the|their|its) )?(?:pods?|shells?)\b/i;
+
+/** "borlotti beans in the pod": fresh ones to be podded, where the food is the dry or the cooked pulse and has no pods. */
+const isAnotherInThePod = ({ wholeName, preparation }: LineParts, facts: IngredientFacts): boolean =>
+  facts.category === "legume" &&
+  !facts.trims.some(({ method }) => method.startsWith("shell")) &&
+  inThePod.test(`${wholeName}, ${preparation}`);
+
 /** More pieces than this nobody counts out: "500 carrots" are grams, or a slip. Common practice, no source. */
 const mostPieces = 60;
 
@@ -138,7 +154,9 @@ export function questionsOf(
     return [{ code: "two-ingredients", text: parts.name }];
   if (namesAnother(parts, ingredient, reader))
     return [{ code: "two-ingredients", text: `${parts.name}, ${parts.preparation}` }];
-  if (ingredient.kind === "unknown") return [{ code: "ingredient-unknown", text: parts.name }];
+  if (isMixed(parts)) return [{ code: "two-ingredients", text: parts.name }];
+  if (ingredient.kind === "unknown" || (facts && isAnotherInThePod(parts, facts)))
+    return [{ code: "ingredient-unknown", text: parts.name }];
   if (ingredient.kind === "ask")
     return [{ code: "ingredient-unclear", text: parts.name, candidates: ingredient.candidates }];
   const isUnclear =

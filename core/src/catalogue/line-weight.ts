@@ -18,7 +18,7 @@ import { wordsOf } from "./name-keys.ts";
 import { onItsStalk } from "./part-names.ts";
 import { provenance } from "./provenance.ts";
 import { hasTrait } from "./rows.ts";
-import { saysCooked } from "./tinned-of.ts";
+import { changeSaid, saysCooked } from "./said-cooked.ts";
 import { colloquialMeasures } from "./tables/colloquial-measures.ts";
 import { countToGrams, toGrams, volumeToGrams, type Weight, type WeightIssue } from "./to-grams.ts";
 
@@ -154,9 +154,11 @@ const spread = (weight: Weight, count: { low: number; high: number }, middle: nu
 /** "2 little gems", "3 baby leeks": what is counted is a size of its own, by the name it goes by. */
 function countedAs({ word, wholeName, size }: LineParts): Pick<LineParts, "word" | "size"> {
   // "1 small ciabatta loaf": a loaf of its own size.
-  if (word !== "" && word !== "loaf") return { word, size };
+  if (!["", "loaf", "head"].includes(word)) return { word, size };
   const name = ` ${wordsOf(wholeName).join(" ")} `;
   const [, measure = ""] = colloquialMeasures.find(([one]) => name.includes(` ${one} `)) ?? [];
+  // "3 heads little gem": small heads.
+  if (word === "head" && !measure.startsWith("head")) return { word, size };
   return { word: measure || word, size: measure === "each-baby" ? "" : size };
 }
 
@@ -221,12 +223,16 @@ const saysWeighedCooked = /\bcooked weight\b|\bweigh\w* (?:when )?cooked\b/i;
 const isCookedDown = ({ name }: LineParts, { category }: IngredientFacts): boolean =>
   saysCooked.test(name) && ["leaf", "brassica", "soft-herb"].includes(category);
 
-/** "300 g cooked rice": the weight is of cooked grain or pulses. After a comma ("300 g rice, cooked") it is of the dry. */
+/**
+ * "300 g cooked rice", "640 g roasted squash": the weight is of the cooked food. After a comma ("300 g rice, cooked") it is
+ * of the raw. Counts of what shrinks are of raw pieces: "4 roasted beetroots".
+ */
 function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts): Weight {
   const swells = (facts.category === "grain" && facts.keepsAs !== "bread") || hasTrait(facts, "dry-pulse");
-  const isWeight = weight.form === "usable" || weight.weighed;
   const isCooked = saysCooked.test(parts.name) || saysWeighedCooked.test(parts.preparation);
-  return swells && isWeight && isCooked ? { ...weight, form: "cooked" } : weight;
+  const isSwollen = swells && isCooked && (weight.form === "usable" || weight.weighed);
+  const hasShrunk = !swells && weight.weighed && changeSaid(parts.wholeName, facts.changes) !== undefined;
+  return isSwollen || hasShrunk ? { ...weight, form: "cooked" } : weight;
 }
 
 const stillOn = new RegExp(

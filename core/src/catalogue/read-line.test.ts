@@ -382,7 +382,7 @@ describe("an amount in words after the name", () => {
   });
 });
 
-describe("cooked grain and pulses", () => {
+describe("a weight of cooked food", () => {
   it.each([
     ["1 cup cooked semolina", "cooked"],
     ["300 g cooked rice", "cooked"],
@@ -390,7 +390,12 @@ describe("cooked grain and pulses", () => {
     ["2 cups leftover rice", "cooked"],
     ["300 g rice, cooked", "usable"],
     ["2 slices cooked bread", "as-bought"],
-    ["200 g cooked beetroot", "usable"],
+    ["200 g cooked beetroot", "cooked"],
+    ["640 g roasted butternut squash", "cooked"],
+    ["300 g grilled courgettes", "cooked"],
+    ["640 g butternut squash, roasted", "usable"],
+    ["4 roasted beetroots", "as-bought"],
+    ["100 g toasted walnuts", "usable"],
   ])("%p is %s", (text, form) => {
     expect(read(text).form).toBe(form);
   });

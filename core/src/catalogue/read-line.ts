@@ -130,7 +130,8 @@ export function readLine(text: string, reader: LineReader): LineReading {
   // A line of a third language in a recipe of another: "due spicchi d'aglio" among Spanish ones.
   if (!english && !foreign && !plain.isKnown) return readLine(text, { ...reader, language: null });
   if (!foreign) return plain.reading;
-  const isMeant = english ? foreign.isKnown : !plain.isKnown;
+  // "rôti" in a French recipe is no flat bread of India: its own language knows all the words.
+  const isMeant = english ? foreign.isKnown : foreign.best.isWhole || !plain.isKnown;
   return isMeant ? inItsWords(text, foreign) : plain.reading;
 }
 

@@ -1,11 +1,9 @@
 import type { LineParts } from "../measure/index.ts";
 import type { LineIngredient } from "./line-reading.ts";
+import { saysCooked } from "./said-cooked.ts";
 import { madeFrom } from "./tables/made-from.ts";
 
 const isTin = /^(?:tin|can|jar|carton)$/;
-/** Of the name alone: "lentils, cooked" are the dry ones, to be cooked. */
-export const saysCooked = /\b(?:cooked|boiled|steamed|leftover|wilted|braised)\b/i;
-
 /** A tin of green lentils holds cooked ones, whatever dry pulse goes by that name; so do "cooked Puy lentils". */
 export function tinnedOf(
   named: LineIngredient,

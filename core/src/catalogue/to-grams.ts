@@ -47,12 +47,13 @@ export type WeightIssue =
 export type OunceMeaning = "mass" | "fluid";
 
 /**
- * What is bought whole and counted by a part of it too: "2 garlic" are heads or cloves, "4 celery" heads or sticks. From
+ * What is bought whole and counted by a part of it too: "2 garlic" are heads or cloves, "4 celery" heads or sticks, "3 rye bread" loaves or slices. From
  * so many on the words leave it open: one celery is a head. Common practice, no source.
  */
 const wholeAndPart = [
   { whole: "head", part: "clove", from: 1 },
   { whole: "head", part: "stalk", from: 2 },
+  { whole: "loaf", part: "slice", from: 2 },
 ] as const;
 
 /** A part that is a larger share of the whole is not what people count: a stalk of broccoli. */

@@ -129,9 +129,9 @@ function amountOf(
   facts: IngredientFacts | undefined,
   trim: string | null,
 ): Amount | undefined {
-  const { grams, preparation, text } = reading;
+  const { grams, name, preparation, text } = reading;
   return facts && grams
-    ? usableAmount({ ...reading, grams }, facts, { trim, words: `${preparation} ${text}` })
+    ? usableAmount({ ...reading, grams }, facts, { trim, words: `${name} ${preparation} ${text}` })
     : undefined;
 }
 

@@ -96,6 +96,10 @@ const namesOf = (line: Line, writer: RecipeWriter): string =>
         .join(" or ")
     : writer.recipeName(line.recipe);
 
+/** The word that a cooking is read back from. */
+const cookedWord = (method: string | null): string =>
+  method?.startsWith("roast") ? "roasted" : method === "char-grill" ? "grilled" : "cooked";
+
 /**
  * "4 leeks, white part" and "2 cups cooked rice" stay whole pieces and cooked food: in the words that were kept, where
  * those still say this amount of this ingredient; undefined where they do not.
@@ -106,7 +110,7 @@ function inOwnWords(line: Line, writer: RecipeWriter): string | undefined {
     return undefined;
   const form = line.asBoughtG === null ? "cooked" : "as-bought";
   const preparation = line.preparation === "" ? "" : `, ${line.preparation}`;
-  const cooked = `${trimmedDecimals(grams, 3)} g cooked ${nameOnceCooked(namesOf(line, writer))}`;
+  const cooked = `${trimmedDecimals(grams, 3)} g ${cookedWord(line.cook)} ${nameOnceCooked(namesOf(line, writer))}`;
   const words = [
     line.amountText,
     `${line.amountText} ${namesOf(line, writer)}${preparation}`,

@@ -1,4 +1,4 @@
-import type { CookingChange } from "../catalogue/index.ts";
+import { changeSaid, type CookingChange } from "../catalogue/index.ts";
 
 /** Ways that grain and pulses take up water, the one that cooks them first. */
 const swelling = ["boil", "soak"];
@@ -11,6 +11,8 @@ export const swellingOf = ({
 }): CookingChange | undefined =>
   swelling.map((method) => changes.find((one) => one.method === method)).find((one) => one !== undefined);
 
-/** The method that "cooked rice" has been cooked by; null where no table says. */
-export const cookedBy = (facts: { readonly changes: readonly CookingChange[] }): string | null =>
-  swellingOf(facts)?.method ?? null;
+/** The change that food called cooked has been through: the one its words say, or the one that cooks it first. */
+export const cookedBy = (
+  facts: { readonly changes: readonly CookingChange[] },
+  words = "",
+): CookingChange | undefined => changeSaid(words, facts.changes) ?? swellingOf(facts);

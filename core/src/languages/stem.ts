@@ -41,3 +41,45 @@ export function stemOf(word: string, language: Language): string {
   }
   return stem;
 }
+
+/** Endings of one and of many, each way: what a noun does, and never turns a "polpo" into a "polpa". */
+const oneAndMany: Readonly<Record<Exclude<Language, "de">, readonly (readonly [RegExp, string])[]>> = {
+  es: [
+    [/ces$/, "z"],
+    [/([^aeiou])es$/, "$1"],
+    [/([aeiou])s$/, "$1"],
+    [/z$/, "ces"],
+    [/([aeiou])$/, "$1s"],
+    [/([^aeiouz])$/, "$1es"],
+  ],
+  fr: [
+    [/[sx]$/, ""],
+    [/aux$/, "al"],
+    [/$/, "s"],
+    [/$/, "x"],
+  ],
+  it: [
+    [/([cg])hi$/, "$1o"],
+    [/([cg])he$/, "$1a"],
+    [/([cg])e$/, "$1ia"],
+    [/i$/, "o"],
+    [/i$/, "e"],
+    [/i$/, "io"],
+    [/e$/, "a"],
+    [/([cg])o$/, "$1hi"],
+    [/([cg])a$/, "$1he"],
+    [/ia$/, "e"],
+    [/io?$/, "i"],
+    [/[oe]$/, "i"],
+    [/a$/, "e"],
+  ],
+};
+
+/** How a noun may be written when there is one of it, or many. German ones change too freely for rules: undefined. */
+export function numbersOf(word: string, language: Language): readonly string[] | undefined {
+  if (language === "de") return undefined;
+  const plain = plainWord(word);
+  return oneAndMany[language].flatMap(([ending, other]) =>
+    ending.test(plain) ? [plain.replace(ending, other)] : [],
+  );
+}

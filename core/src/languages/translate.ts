@@ -1,5 +1,5 @@
 import { openElisions, withoutShorthand, type Lexicon } from "./lexicon.ts";
-import { plainWord, stemOf } from "./stem.ts";
+import { numbersOf, plainWord, stemOf } from "./stem.ts";
 
 /** A line in English as far as its words are known, and how much of it that was. */
 export type Translation = {
@@ -28,6 +28,16 @@ type Token = { readonly text: string; readonly word: string; readonly stem: stri
 const tokenOf = (text: string, { language }: Lexicon): Token =>
   isWord(text) ? { text, word: plainWord(text), stem: stemOf(text, language) } : { text, word: "", stem: "" };
 
+/** A single noun by its stem: only where it is the same word of one or of many, "pimientos" being no pepper to grind. */
+function byStem(key: string, words: string, lexicon: Lexicon): string | undefined {
+  const english = lexicon.english.get(key);
+  if (english === undefined || key.includes(" ") || !lexicon.names.has(key)) return english;
+  const numbers = numbersOf(words, lexicon.language);
+  return numbers === undefined
+    ? english
+    : numbers.map((word) => lexicon.exactly.get(word)).find((said) => said !== undefined);
+}
+
 /** The longest phrase that begins at a token; its words have nothing but a space between them. */
 function phraseAt(tokens: readonly Token[], start: number, lexicon: Lexicon): Found | undefined {
   let [key, words] = ["", ""];
@@ -38,7 +48,7 @@ function phraseAt(tokens: readonly Token[], start: number, lexicon: Lexicon): Fo
     key = at === start ? token.stem : `${key} ${token.stem}`;
     words = at === start ? token.word : `${words} ${token.word}`;
     const exactly = lexicon.exactly.get(words);
-    const english = exactly ?? lexicon.english.get(key);
+    const english = exactly ?? byStem(key, words, lexicon);
     if (english !== undefined)
       best = {
         english,

@@ -1,5 +1,5 @@
 import { wordTable } from "./word-table.ts";
-import { anyOf, frenchSpoons, laterNumbers, numberWords, packWords } from "./amount-words.ts";
+import { anyOf, frenchSpoons, laterNumbers, measureWords, numberWords, packWords } from "./amount-words.ts";
 
 const aNumber = `(?:an?|${numberWords.join("|")}|\\d+(?:\\.\\d+)?)`;
 const numberOf = (word: string): number => {
@@ -61,9 +61,12 @@ const uncounted =
 const unitBeforeHalf =
   "kilos?|kg|pounds?|lbs?|litres?|liters?|cups?|pints?|teaspoons?|tablespoons?|tsp|tbsp|ounces?|oz";
 
-/** What comes on top of a whole: "a kilo and a half", "2 kg and a quarter". */
+/** What comes on top of a whole: "a kilo and a half", "2 kg and a quarter", "a clove and a half". */
 const more = "and (?:a )?(half|quarter|½|¼|1/2|1/4)";
-const moreAfterUnit = new RegExp(`^(?:(${aNumber}) )?(${unitBeforeHalf}) ${more} (?:of )?`, "i");
+const moreAfterUnit = new RegExp(
+  `^(?:(${aNumber}) )?(${unitBeforeHalf}|(?:${anyOf(measureWords)})) ${more} (?:of )?`,
+  "i",
+);
 /** "1 courgette and a half": of what is counted. */
 const moreAfterName = new RegExp(`^(${aNumber}) (\\p{L}[^,;()\\d]*?) ${more}(?=$|[,;(])`, "iu");
 const moreBeforeUnit = new RegExp(`^(${aNumber}) ${more} `, "i");
@@ -150,6 +153,27 @@ const tidy = (text: string): string =>
       (_, count: string, size: string) => `${count} ${eggSize(size)} `,
     );
 
+const manyOfAWeight = new RegExp(
+  `^(?:\\d+|${numberWords.join("|")})(?= \\d+(?:\\.\\d+)?-(?:lbs?|pounds?|oz|ounces?|g|grams?|kg|kilos?)\\b\\.? \\p{L})`,
+  "iu",
+);
+
+/**
+ * A size of each one before its name: "1 2-lb cauliflower" is one of 2 lb, and "3 4-inch sprigs" are three. Of "2 large or
+ * 3 small" the first is taken; the other says the same.
+ */
+const plainEach = (text: string): string =>
+  text
+    .replace(manyOfAWeight, (many) => `${numberOf(many)} x`)
+    .replace(/^(\d+ x \d+(?:\.\d+)?)-/, "$1 ")
+    .replace(/^an? ([^\d,;(]+?) or two$/i, "1-2 $1")
+    .replace(/^1 (?=\d+(?:\.\d+)?[- ]?(?:cm|inch|in)\b[- ](?:piece|chunk|length|knob|thumb)s? )/i, "")
+    .replace(/^(\d+) \d+(?:\.\d+)?[- ]?(?:cm|inch|in)\b[- ](?=sprigs? |stalks? |sticks? )/i, "$1 ")
+    .replace(
+      /^(\d+ (?:large|medium|small|big|thick|thin)) or \d+ (?:large|medium|small|little|thick|thin) (?=\p{L})/iu,
+      "$1 ",
+    );
+
 /** Units in one spelling: "3 tbsps", "2 tablespoonfuls", "a cupful", "200-gram", "2x avocado". */
 const plainUnits = (text: string): string =>
   text
@@ -160,7 +184,11 @@ const plainUnits = (text: string): string =>
     .replace(/\b(cup|mug)fuls?\b/gi, "$1")
     .replace(/\b(half|quarter)-(?=(?:kilo|pound|litre|liter|pint|dozen|cup)s?\b)/gi, "$1 ")
     .replace(/^one-and-a-half\b/i, "one and a half")
-    .replace(/^(?:an? )?(?:scant|generous|good|heaping|heaped) (?=(?:half|quarter) )/i, "")
+    .replace(/^(?:an? )?(?:scant|generous|good|heaping|heaped) (?=(?:half|quarter) |\d)/i, "")
+    .replace(/^few (?=\p{L}+s\b)/iu, "a few ")
+    .replace(/,? (?:leaves|greens|tops|roots?) (?:still )?(on|off)$/i, (_, where: string) =>
+      /on/i.test(where) ? " with tops" : ", trimmed",
+    )
     .replace(/(\d)-(?=(?:gram|ounce|pound|kilo|cup|pint|litre|liter)s?\b)/gi, "$1 ")
     .replace(/^(\d+) ?[x×] (?=\p{L})/iu, "$1 ");
 
@@ -206,7 +234,7 @@ const packsOfWeight = new RegExp(
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
  */
 export function normaliseLine(text: string): string {
-  const exact = plainly(plainNumbers(plainUnits(tidy(text))))
+  const exact = plainly(plainNumbers(plainEach(plainUnits(tidy(text)))))
     .replace(approximately, "")
     .replace(uncounted, "");
   return plainly(wordsToNumber(withoutPacks(exact))).replace(packsOfWeight, "$1 x $3 $2 ");

@@ -65,7 +65,7 @@ const furtherUnits: UnitOfMeasureDefinitions = {
 const alsoWritten: Readonly<Record<string, readonly string[]>> = wordTable({
   handful: ["fistful", "fistfuls", "handsful"],
   packet: ["pkt", "pkts", "pkt.", "pckt"],
-  bunch: ["bu", "bch", "bnch", "bundle", "bundles"],
+  bunch: ["bu", "bun", "bch", "bnch", "bundle", "bundles"],
 });
 
 const definitions = (): UnitOfMeasureDefinitions => ({
@@ -83,12 +83,12 @@ const definitions = (): UnitOfMeasureDefinitions => ({
 const aMeasure = `(?:${anyOf(measureWords)}|good pinch|pint|cup|litre|liter|kilo|pound|teaspoon|tablespoon|tsp|tbsp|mug)`;
 /** "pinch of saffron": one of a measure that was not counted. */
 const uncounted = new RegExp(
-  `^(?:(?:small|large|big|good|generous|heaped|scant) )?${aMeasure} (?:of )?`,
+  `^(?:(?:small|large|big|good|generous|heaped|scant|sml?\\.?|lge?\\.?|lrg|med\\.?) )?${aMeasure} (?:of )?`,
   "i",
 );
 /** "celery stalks", "garlic cloves", "avocado halves", "lemon wedges": what is counted stands after the name. */
 const trailingMeasure =
-  /^(.+?)(?<! (?:in|into)) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|heart|slice|fillet|loaf|loave|half|halve|quarter|wedge|strip|ribbon|chunk|cube|ring|matchstick|baton|shaving|joint|shank|piece|segment|bunche?|bag|pack|punnet|handful)s?$/i;
+  /^(.+?)(?<! (?:in|into|with|w\/|its|their)) (stalk|stick|rib|leaf|leave|clove|bulb|head|spear|cob|ear|sprig|stem|frond|crown|floret|heart|slice|fillet|loaf|loave|half|halve|quarter|wedge|strip|ribbon|chunk|cube|ring|matchstick|baton|shaving|joint|shank|piece|segment|bunche?|bag|pack|punnet|handful)s?$/i;
 
 /** The library's own sizes are left to us: "2 large cloves" has both a size and a measure. */
 const grammar = {
@@ -105,7 +105,9 @@ const grammar = {
     "med.",
     "sm.",
     "lg.",
-    "lg",
+    "lge",
+    "lrg",
+    "sml",
   ],
   round: 6,
 } as const;
@@ -116,7 +118,7 @@ const sizes: readonly (readonly [RegExp, SizeWord])[] = [
     "small",
   ],
   [
-    /^(?:very |extra[- ])?(?:large|larg|lg\.?|lge\.?|big|bigg|good(?! quality| looking)|generous|heaped|heaping|rounded|huge|hefty)(?:ish)?(?:[- ]sized)? /i,
+    /^(?:very |extra[- ])?(?:large|larg|lg\.?|lge\.?|lrg|big|bigg|good(?! quality| looking)|generous|heaped|heaping|rounded|huge|hefty)(?:ish)?(?:[- ]sized)? /i,
     "large",
   ],
   [/^(?:medium(?:[- ]sized)?|med\.?|level|average) /i, "medium"],

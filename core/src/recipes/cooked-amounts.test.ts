@@ -48,11 +48,26 @@ describe("amounts of cooked food", () => {
     expect(reviewed(text)).toMatchObject({ cookedG: null });
   });
 
-  it("cooked in the amount field too, and cooked vegetables are by their raw weight as before", () => {
+  it("cooked in the amount field too", () => {
     const how = { cup: "us-customary" as const };
     const typed = readLineAmount("2 cups cooked", factsOf("rice-brown"), how);
     expect(typed).toMatchObject({ ok: true, value: { cookedG: 390, cook: "boil" } });
-    expect(reviewed("300 g cooked beetroot")).toMatchObject({ cookedG: null, cook: "boil" });
+  });
+
+  it("of vegetables, by the cooking that the words say: boiled, roasted whole or in pieces, grilled", () => {
+    const rawOf = (text: string) => {
+      const { cookedG, cook, grams } = reviewed(text);
+      return { cookedG, cook, raw: Math.round(grams ?? 0) };
+    };
+    // Factors of the reference's cook_changes: beet boiled 0.96, roasted whole 0.88; squash roasted in pieces.
+    expect(rawOf("300 g cooked beetroot")).toEqual({
+      cookedG: 300,
+      cook: "boil",
+      raw: Math.round(300 / 0.96),
+    });
+    expect(rawOf("440 g roasted beetroot")).toEqual({ cookedG: 440, cook: "roast-whole", raw: 500 });
+    expect(rawOf("300 g beetroot, roasted")).toMatchObject({ cookedG: null, raw: 300 });
+    expect(reviewed("640 g roasted butternut squash").workings).toMatch(/cooked ÷ 0\.\d+ = about .* raw/);
   });
 
   it("takes cooked rice on hand by its cooked weight, else the dry to be boiled; the dish weighs the same", () => {

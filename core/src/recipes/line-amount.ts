@@ -6,7 +6,7 @@ import {
   type Weight,
   type WeightIssue,
 } from "../catalogue/index.ts";
-import { isUsedWhole, piecesOnHand, swellingOf, trimOf, usableOf } from "../forms/index.ts";
+import { cookedBy, isUsedWhole, piecesOnHand, trimOf, usableOf } from "../forms/index.ts";
 import {
   accept,
   parseAmount,
@@ -91,7 +91,7 @@ export function usableAmount(
   facts: Pick<IngredientFacts, "trims" | "category" | "changes">,
   said: { readonly trim: string | null; readonly words: string },
 ): UsableAmount {
-  if (weight.form === "cooked") return dryAmount(weight, facts);
+  if (weight.form === "cooked") return uncookedAmount(weight, facts, said.words);
   const asItIs = { asBoughtG: null, cookedG: null, cook: null };
   const isWhole = said.trim === null && isUsedWhole(said.words);
   const way = isWhole ? undefined : trimOf(facts, said.trim);
@@ -109,17 +109,22 @@ export function usableAmount(
   };
 }
 
-/** The dry food that gives so much cooked: "2 cups cooked rice" is 390 g cooked, of 145 g dry. */
-function dryAmount(
+/**
+ * The raw or dry food that gives so much cooked: "2 cups cooked rice" is 390 g cooked, of 145 g dry. By the cooking that
+ * the words say; where they say none, by the one that cooks it first.
+ */
+function uncookedAmount(
   { grams, workings }: Omit<Weight, "weighed">,
   facts: Pick<IngredientFacts, "changes">,
+  words: string,
 ): ReturnType<typeof usableAmount> {
   const cooked = toMilligram(grams.value);
-  const change = swellingOf(facts);
+  const change = cookedBy(facts, words);
   if (!change) return { grams: cooked, asBoughtG: null, cookedG: null, cook: null, workings };
-  const dry = cooked / change.factor;
+  const uncooked = cooked / change.factor;
+  const said = change.factor > 1 ? "dry" : "raw";
   return {
-    ...{ grams: toMilligram(dry), asBoughtG: null, cookedG: cooked, cook: change.method },
-    workings: `${workings}; cooked ÷ ${trimmedDecimals(change.factor, 2)} = about ${showGrams(dry)} dry (${provenance(change)})`,
+    ...{ grams: toMilligram(uncooked), asBoughtG: null, cookedG: cooked, cook: change.method },
+    workings: `${workings}; cooked ÷ ${trimmedDecimals(change.factor, 2)} = about ${showGrams(uncooked)} ${said} (${provenance(change)})`,
   };
 }

@@ -76,7 +76,7 @@ async function lineArrives(
     source: { kind: body.source.kind, note: body.source.note },
     grade: line.grade,
     bestBefore: line.bestBefore,
-    method: facts && read?.form === "cooked" ? cookedBy(facts) : null,
+    method: facts && read?.form === "cooked" ? (cookedBy(facts, read.name)?.method ?? null) : null,
     note: "",
     bedId: null,
     priceMinor: null,

@@ -92,7 +92,7 @@ watch(
   () => reading.value.weight?.form,
   (form) => {
     if (form === "cooked" && draft.value.method === null && detail.value)
-      draft.value.method = cookedBy(detail.value);
+      draft.value.method = cookedBy(detail.value, draft.value.amount)?.method ?? null;
   },
 );
 /** The list of names takes the focus back as it closes, so the weight field must ask for it a moment later. */

@@ -31,11 +31,13 @@ type Forms = Pick<Line, "grams"> & {
 export const hasTwoForms = ({ asBoughtG, cookedG }: Omit<Forms, "grams">): boolean =>
   asBoughtG != null || cookedG != null;
 
-/** "808 g as bought, about 356 g usable", "390 g cooked, about 145 g dry"; of usable food just its grams. */
+/** "808 g as bought, about 356 g usable", "390 g cooked, about 145 g dry", "640 g cooked, about 800 g raw"; of usable food just its grams. */
 export function inBothForms({ grams, asBoughtG, cookedG }: Forms, display: Display): string {
   const shown = showGrams(grams, display);
   if (asBoughtG != null) return `${showGrams(asBoughtG, display)} as bought, about ${shown} usable`;
-  return cookedG == null ? shown : `${showGrams(cookedG, display)} cooked, about ${shown} dry`;
+  return cookedG == null
+    ? shown
+    : `${showGrams(cookedG, display)} cooked, about ${shown} ${grams > cookedG ? "raw" : "dry"}`;
 }
 
 /** What else is said of a line: its range, the strong-herb cap, gradual addition, to taste, optional. */

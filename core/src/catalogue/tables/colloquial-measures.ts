@@ -49,6 +49,7 @@ const looseMeasures: readonly LooseMeasure[] = [
 /** Words for a whole one of some foods only; of any other they are asked about. Common practice, no source. */
 export const countedBy: Readonly<Record<string, readonly string[]>> = wordTable({
   bulb: ["garlic", "onion", "red-onion", "shallot", "fennel-bulb"],
+  head: ["fennel-bulb", "kohlrabi"],
   spear: ["asparagus", "sprouting-broccoli", "gherkin"],
   fillet: [
     ...["white-fish", "salmon", "trout", "mackerel", "mackerel-smoked", "smoked-salmon", "anchovy", "tuna-fresh"],
@@ -71,6 +72,8 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["gem lettuce", "head-little-gem"],
   ["cogollo", "head-little-gem"],
   ["romaine heart", "head-heart"],
+  ["pickling onion", "each-baby"],
+  ["pearl onion", "each-baby"],
   ["plum tomato", "each-plum"],
   ["roma tomato", "each-plum"],
   ["persian cucumber", "each-persian"],
@@ -78,6 +81,8 @@ export const colloquialMeasures: readonly (readonly [said: string, measure: Meas
   ["english cucumber", "each-english"],
   ["continental cucumber", "each-english"],
   ["new potato", "each-new"],
+  ["new pot", "each-new"],
+  ["ciliegine", "each-small"],
   ["jersey royal", "each-new"],
   ["charlotte", "each-salad"],
   ["salad potato", "each-salad"],

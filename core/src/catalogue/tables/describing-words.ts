@@ -8,7 +8,7 @@ export const alwaysDescribing = new Set(
     "halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
     "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded stem stalk " +
     "sprig bunch head clove bulb fillet piece strip ribbon wedge chunk cube half quarter floret flesh only with without and of the a an in from very " +
-    "extra virgin cold unsalted plain natural thick thin runny clear set creamy crunchy smooth full fat low reduced sodium lean skinless boneless homemade shop bought " +
+    "vac vacuum truss extra virgin cold unsalted plain natural thick thin runny clear set creamy crunchy smooth full fat low reduced sodium lean skinless boneless homemade shop bought " +
     "mixed assorted curly flat italian french english greek persian lebanese continental spanish heritage heirloom vine coarse fine " +
     "windfall uncooked raw home grown cultivated dressed undressed seedless stringless pre prepared unpeeled unwaxed waxed skin on off topped tailed podded shelled hulled husked each about more less your their its favourite preferably such any kind torn " +
     "cut into bite sized size batons matchstick dice zest new season late early leftover spun clean cleaned handful pinch part picked over ear cob defrosted thawed mild mature sharp strong floury waxy baking eating cooking " +
