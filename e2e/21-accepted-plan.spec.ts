@@ -68,6 +68,45 @@ test("Today shows the day's share; a dish that is dropped frees its lots", async
   await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
 });
 
+test("from the accepted plan to cooking in three, with that day's dishes in their batches", async ({
+  page,
+}) => {
+  await page.getByTestId("accept-plan").click();
+  await expect(standing(page)).toBeVisible();
+  const { dishes } = await accepted(page);
+  const [first] = dishes;
+  if (!first) throw new Error("nothing was accepted");
+  const ofThatDay = dishes.filter(({ day }) => day === first.day);
+  const effort = new Effort(page);
+  await effort.click(standing(page).getByTestId("plan-accepted").first());
+  const chosen = page.getByTestId("plan-dishes").locator("li");
+  await expect(chosen).toHaveCount(ofThatDay.length);
+  await expect(chosen.first()).toContainText(first.name);
+  await expect(page.locator("#plan-day")).toHaveValue(/\d/);
+  await page.locator("#plan-time").fill("23:50");
+  await expect(page.getByTestId("save-plan")).toBeEnabled();
+  await effort.click(page.getByTestId("save-plan"));
+  await effort.click(page.getByTestId("cook-along"));
+  await expect(page.getByTestId("now-card").first()).toBeVisible();
+  expect(effort.spent).toBeLessThanOrEqual(3);
+});
+
+test("a day of the accepted plan is offered where the cooking is planned, and only once", async ({
+  page,
+}) => {
+  await page.getByTestId("accept-plan").click();
+  await expect(standing(page)).toBeVisible();
+  const { dishes } = await accepted(page);
+  const days = new Set(dishes.map(({ day }) => day));
+  await page.goto("/plan");
+  const offered = page.getByTestId("accepted-day");
+  await expect(offered).toHaveCount(days.size);
+  await offered.first().click();
+  await expect(offered).toHaveCount(days.size - 1);
+  const ofFirst = dishes.filter(({ day }) => day === dishes[0]?.day);
+  await expect(page.getByTestId("plan-dishes").locator("li")).toHaveCount(ofFirst.length);
+});
+
 test("an answer that is lost accepts once", async ({ page }) => {
   let lost = 0;
   await page.route("**/api/meal-plan", async (route) => {

@@ -79,7 +79,16 @@ async function dropAll(): Promise<void> {
     </header>
     <ProblemNote :text="submission.sentence.value" />
     <section v-for="{ day, name, dishes, meals } in days" :key="day" :aria-label="name" class="day">
-      <h3 v-if="!onlyToday">{{ name }}</h3>
+      <div v-if="!onlyToday || dishes.length > 0" class="head">
+        <h3 v-if="!onlyToday">{{ name }}</h3>
+        <RouterLink
+          v-if="dishes.length > 0"
+          :to="{ path: '/plan', query: { accepted: day } }"
+          class="small"
+          data-testid="plan-accepted"
+          >When to cook {{ dishes.length > 1 ? "them" : "it" }}</RouterLink
+        >
+      </div>
       <p v-if="meals.length > 0" class="soft small">{{ larderWords(meals) }}</p>
       <article v-for="dish in dishes" :key="dish.id" class="dish" data-testid="accepted-dish">
         <div>
@@ -134,6 +143,13 @@ header {
 
 header h2 {
   margin-right: auto;
+}
+
+.head {
+  display: flex;
+  gap: 1rem;
+  align-items: baseline;
+  justify-content: space-between;
 }
 
 h4 {

@@ -13,7 +13,9 @@ import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
 import DishTag from "./DishTag.vue";
 import CrewFields from "./CrewFields.vue";
-import { cooksOf, typedTime, withDish, type PlanForm } from "./plan-form.ts";
+import AcceptedDays from "./AcceptedDays.vue";
+import { cooksOf, onDay, typedTime, withDish, withoutDish, type PlanForm } from "./plan-form.ts";
+import { dayOfInstant, instantOn, showClock } from "../ui/dates.ts";
 
 /** What is to be on the table, when, and who and what there is to cook it. */
 defineProps<{ letterOf: (dish: string) => string }>();
@@ -29,13 +31,12 @@ async function add(recipeId: string): Promise<void> {
   adding.value = "";
   if (name !== undefined) form.value.dishes = withDish(form.value.dishes, { recipeId, name, batches: 1 });
 }
-/** A dish goes with the times that were fixed and given for it. */
-function remove(key: string): void {
-  const { dishes, fixed, times } = form.value;
-  form.value.dishes = dishes.filter((dish) => dish.key !== key);
-  form.value.fixed = fixed.filter(({ task }) => !task.startsWith(`${key}/`));
-  form.value.times = times.filter(({ dish }) => dish !== key);
-}
+const remove = (key: string): void => void (form.value = withoutDish(form.value, key));
+const clock = { dayOf: dayOfInstant, timeOf: showClock, instantOn };
+const day = computed({
+  get: () => form.value.day,
+  set: (wanted) => (form.value = onDay(form.value, wanted, clock)),
+});
 /** Is it a make in progress in which something is done otherwise? */
 const isChanged = ({ changes }: PlanForm["dishes"][number]): boolean =>
   changes !== undefined && Object.values(changes).some((list) => list.length > 0);
@@ -77,6 +78,7 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
         </label>
       </li>
     </ul>
+    <AcceptedDays v-model="form" :clock="clock" />
     <SelectField
       id="plan-add"
       v-model="adding"
@@ -87,7 +89,7 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
       @update:model-value="add"
     />
     <div class="two">
-      <DateField id="plan-day" v-model="form.day" label="Day" />
+      <DateField id="plan-day" v-model="day" label="Day" />
       <FieldFrame label="On the table at" for="plan-time" :problem="timeProblem(form.time, true)">
         <TextBox id="plan-time" v-model="form.time" inputmode="numeric" />
       </FieldFrame>

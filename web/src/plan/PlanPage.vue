@@ -5,11 +5,11 @@ import { useRoute, useRouter } from "vue-router";
 import { ApiProblem, call } from "../client/api.ts";
 import { newId } from "../client/new-id.ts";
 import { useNotices } from "../client/notices.ts";
-import { useAllRecipes, useRefresh } from "../client/queries.ts";
+import { useAcceptedPlan, useAllRecipes, useRefresh } from "../client/queries.ts";
 import { useDraft } from "../client/use-draft.ts";
 import { useSubmit } from "../client/use-submit.ts";
 import { sentenceOf } from "../client/words.ts";
-import { dayOfInstant, showClock } from "../ui/dates.ts";
+import { dayOfInstant, instantOn, showClock } from "../ui/dates.ts";
 import { dayToPlan } from "./day-to-plan.ts";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
@@ -28,6 +28,7 @@ import {
   nextPlan,
   onDayAsked,
   takeWay,
+  withAccepted,
   withDish,
   withFixed,
   withTimes,
@@ -63,6 +64,17 @@ watch(
     const batches = Number(route.query["batches"] ?? 1) || 1;
     const dish = { recipeId: recipe.id, name: recipe.name, batches };
     form.value.dishes = withDish(form.value.dishes, dish);
+    void router.replace({ query: {} });
+  },
+  { immediate: true },
+);
+const { data: acceptedPlan } = useAcceptedPlan();
+watch(
+  [() => route.query["accepted"], acceptedPlan],
+  ([day, known]) => {
+    if (typeof day !== "string" || !known) return;
+    const clock = { dayOf: dayOfInstant, timeOf: showClock, instantOn };
+    form.value = withAccepted(form.value, { day, accepted: known.dishes }, clock);
     void router.replace({ query: {} });
   },
   { immediate: true },

@@ -1,7 +1,14 @@
-import type { PlanDraft, PlanWish, RequestOf, SavedPlan, TonightsChanges } from "@apron/contract";
+import type {
+  AcceptedDish,
+  PlanDraft,
+  PlanWish,
+  RequestOf,
+  SavedPlan,
+  TonightsChanges,
+} from "@apron/contract";
 import type { Skill } from "@apron/core/plan";
 import { noChanges } from "@apron/core/recipes";
-import { instantAt } from "@apron/core/measure";
+import { addDays, daysBetween, instantAt } from "@apron/core/measure";
 import { usualTime } from "./day-to-plan.ts";
 
 /** A dish in the plan; its key is its own, since one recipe may be in it twice. */
@@ -15,6 +22,8 @@ export type PlanDish = {
   changes?: TonightsChanges;
   /** In which way a step is done; of a draft that was kept before there were ways nothing. */
   ways?: { step: number; way: number }[];
+  /** The day of the accepted plan that it comes from. */
+  plannedFor?: string;
 };
 
 /** What is chosen and typed on the page; times are HH:MM on the kitchen's clock, "" for none. */
@@ -80,8 +89,8 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
   const [from, to] = [typedTime(form.quietFrom), typedTime(form.quietTo)];
   const { trays, rings, hasGrill, isCharcoal, shelves } = form;
   return {
-    dishes: form.dishes.map(({ name: _, ways = [], changes = noChanges, ...dish }) => ({
-      ...dish,
+    dishes: form.dishes.map(({ key, recipeId, batches, isMade, ways = [], changes = noChanges }) => ({
+      ...{ key, recipeId, batches, isMade },
       ways,
       changes,
     })),
@@ -108,14 +117,64 @@ function freshKey(recipeId: string, taken: readonly PlanDish[]): string {
 /** As many dishes as one plan may have. */
 const mostDishes = 12;
 
+type NewDish = Pick<PlanDish, "recipeId" | "name" | "batches" | "changes" | "plannedFor">;
+
 /** A recipe, or a make in progress, among the dishes of a plan; nothing changes where it is full. */
-export const withDish = (
-  dishes: readonly PlanDish[],
-  dish: Pick<PlanDish, "recipeId" | "name" | "batches" | "changes">,
-): PlanDish[] =>
+export const withDish = (dishes: readonly PlanDish[], dish: NewDish): PlanDish[] =>
   dishes.length >= mostDishes
     ? [...dishes]
     : [...dishes, { ...dish, key: freshKey(dish.recipeId, dishes), isMade: false }];
+
+/** A plan without a dish: the times that were fixed and given for it go with it. */
+export const withoutDish = (form: PlanForm, key: string): PlanForm => ({
+  ...form,
+  dishes: form.dishes.filter((dish) => dish.key !== key),
+  fixed: form.fixed.filter(({ task }) => !task.startsWith(`${key}/`)),
+  times: form.times.filter(({ dish }) => dish !== key),
+});
+
+/** A kitchen's clock: on which day and at what time an instant is, and back. */
+export type Clock = {
+  readonly dayOf: (instant: string) => string;
+  readonly timeOf: (instant: string) => string;
+  readonly instantOn: (day: string, time: string) => Date;
+};
+
+/** The same plan on another day: what was fixed stays at its time of day, as far from the table's day as it was. */
+export function onDay(form: PlanForm, day: string, { dayOf, timeOf, instantOn }: Clock): PlanForm {
+  const days = form.day === "" || day === "" ? 0 : daysBetween(form.day, day);
+  const moved = (at: string): string => instantOn(addDays(dayOf(at), days), timeOf(at)).toISOString();
+  return { ...form, day, fixed: form.fixed.map(({ task, at }) => ({ task, at: moved(at) })) };
+}
+
+/** Which of the dishes that were accepted for a day are not in the plan of that day yet. */
+export const notPlannedYet = <Dish extends Pick<AcceptedDish, "recipeId" | "day">>(
+  { day, dishes }: Pick<PlanForm, "day" | "dishes">,
+  accepted: readonly Dish[],
+): Dish[] =>
+  accepted.filter((one) => one.day !== day || !dishes.some(({ recipeId }) => recipeId === one.recipeId));
+
+/**
+ * The dishes that were accepted for a day, in the plan of that day. What was chosen by hand stays; what came from another
+ * day of the accepted plan makes room.
+ */
+export function withAccepted(
+  form: PlanForm,
+  { day, accepted }: { readonly day: string; readonly accepted: readonly AcceptedDish[] },
+  clock: Clock,
+): PlanForm {
+  const ofOtherDays = form.dishes.filter(({ plannedFor }) => plannedFor !== undefined && plannedFor !== day);
+  const cleared = ofOtherDays.reduce((left, { key }) => withoutDish(left, key), form);
+  const moved = onDay(cleared, day, clock);
+  const dishes = notPlannedYet(
+    moved,
+    accepted.filter((one) => one.day === day),
+  ).reduce(
+    (all, { recipeId, name, batches }) => withDish(all, { recipeId, name, batches, plannedFor: day }),
+    moved.dishes,
+  );
+  return { ...moved, dishes };
+}
 
 /** The letters that dishes have in a plan, in the order in which they were chosen. */
 export const letterAt = (index: number): string => String.fromCharCode(65 + Math.max(0, index));
@@ -177,10 +236,8 @@ export const withWaysTaken = (wish: PlanWish, taken: PlanDraft["ways"]): PlanWis
   })),
 });
 
-type Zone = { readonly dayOf: (instant: string) => string; readonly timeOf: (instant: string) => string };
-
 /** A kept plan to be changed: its form as it was filled in. */
-export function formOfPlan(plan: SavedPlan, { dayOf, timeOf }: Zone): PlanForm {
+export function formOfPlan(plan: SavedPlan, { dayOf, timeOf }: Omit<Clock, "instantOn">): PlanForm {
   const { wish, tasks } = plan;
   const nameOf = (key: string): string => tasks.find(({ dish }) => dish === key)?.dishName ?? key;
   const { from, to } = wish.quiet ?? { from: "22:00", to: "07:00" };
