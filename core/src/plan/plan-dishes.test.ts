@@ -66,6 +66,7 @@ describe("a pot of the step before", () => {
     ["Boil the potatoes and drain.", "Fry the onions.", false],
     ["Boil the potatoes.", "Drain, and mash over a low heat.", false],
     ["Toast the seeds.", "Fry the onions in another pan.", false],
+    ["Soften the onions.", "Meanwhile, fry the peppers.", false],
     ["Soften the onions.", "Boil a large pot of water for the pasta.", false],
     ["Fry the mushrooms and set them aside.", "Soften the onions.", false],
     ["Soften the onions.", "Stir in the stock, simmer, then set aside to cool.", true],

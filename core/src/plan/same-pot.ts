@@ -1,4 +1,5 @@
 import type { Step } from "../recipes/index.ts";
+import { saysMeanwhile } from "./beside.ts";
 
 /** Said of what leaves its pot: it is lifted out, drained, or stands off the fire. Common practice, no source. */
 const leaves =
@@ -14,6 +15,7 @@ const isAnother =
  */
 export function goesOnInPot(step: Step, next: Step | undefined): boolean {
   if (step.tool !== "hob" || next?.tool !== "hob" || step.wait || next.warmUpMin) return false;
+  if (saysMeanwhile.test(next.text)) return false;
   return (
     !leaves.test(step.text) && !isAnother.test(next.text) && !leaves.test(next.text.split(/[,.;]/)[0] ?? "")
   );

@@ -31,8 +31,8 @@ export type Writing = {
 };
 /** A step with its minutes. `key` names it within the dish; `index` is null of what stands in no step of the recipe. */
 export type Timed = StepTimes & { readonly key: string; readonly index: number | null; readonly step: Step };
-/** The first and the last task of a step. */
-export type Ends = { readonly first: string; readonly last: string };
+/** The first and the last task of a step, and the one after which it goes on by itself, where it does. */
+export type Ends = { readonly first: string; readonly last: string; readonly handsFree?: string };
 
 const shelf = { resource: "fridge", amount: 1 } as const;
 const hands = { resource: "hands", amount: 1 } as const;
@@ -135,7 +135,7 @@ export function cookedByItself(writing: Writing, timed: Timed, marked: Partial<C
   looks(writing, timed, cooks);
   follow(draft, [putIn, cooks], { most: 2 });
   follow(draft, [cooks, takeOut], { most: 3 });
-  return { first: putIn, last: takeOut };
+  return { first: putIn, last: takeOut, handsFree: putIn };
 }
 
 /** A machine is washed when a dish is done with it, before another dish's food goes in. */
@@ -192,7 +192,7 @@ export function worked(writing: Writing, timed: Timed): Ends {
     return { first: stands, last: work };
   }
   follow(draft, [work, stands], { most: 0 });
-  return { first, last: stands };
+  return { first, last: stands, handsFree: work };
 }
 
 const isLeafy = (line: Line, catalogue: Catalogue): boolean => {

@@ -21,6 +21,7 @@ import {
   type Timed,
   type Writing,
 } from "./step-tasks.ts";
+import { goesBeside } from "./beside.ts";
 import { goesOnInPot } from "./same-pot.ts";
 import { stepTimes } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
@@ -153,6 +154,33 @@ function takeOut(writing: Writing): MissingTime[] {
   return [];
 }
 
+type Written = { readonly timed: Timed; readonly ends: Ends };
+
+/** The task after which hands are free while a step goes on: it cooks, stands or has to wait by itself. */
+const handsFreeAfter = ({ timed, ends }: Written): string | undefined =>
+  ends.handsFree ?? (timed.step.wait === null ? undefined : ends.last);
+
+/**
+ * Puts a step behind those that are open: behind all of them, or beside the last while that goes on by itself. Returns
+ * what the next step has to wait for.
+ */
+function afterStep(writing: Writing, open: readonly Written[], next: Written): readonly Written[] {
+  const { draft, dish, catalogue } = writing;
+  const last = open.at(-1);
+  const free = last && handsFreeAfter(last);
+  const isBeside =
+    next.timed.index !== null &&
+    (free !== undefined || open.length > 1) &&
+    goesBeside(dish.formula, next.timed.index, catalogue);
+  if (last && isBeside) {
+    follow(draft, [free ?? last.ends.last, next.ends.first]);
+    return free === undefined ? [...open.slice(0, -1), next] : [...open, next];
+  }
+  for (const { timed, ends } of open)
+    follow(draft, [ends.last, next.ends.first], waitBetween(timed, next.timed));
+  return [next];
+}
+
 /**
  * The tasks of a dish, one after another as its steps stand, with what can go on beside them: getting lines ready, heating
  * up, looking, washing up. Steps that nobody knows the time of are returned; they are planned without it.
@@ -178,14 +206,13 @@ export function addDish(
   });
   const ready = linesByStep(dish.formula, steps, kitchen.catalogue);
   const ahead = cookedAhead(writing, steps);
-  let before: { readonly timed: Timed; readonly ends: Ends } | undefined;
+  let open: readonly Written[] = [];
   for (const timed of steps) {
     const ends = cooksByItself(timed) ? cookedByItself(writing, timed) : worked(writing, timed);
     prepared(writing, timed, ready.get(timed.key) ?? []);
     for (const line of ahead) if (line.into === timed.key) follow(draft, [line.last, ends.first], line.wait);
-    if (before) follow(draft, [before.ends.last, ends.first], waitBetween(before.timed, timed));
-    before = { timed, ends };
+    open = afterStep(writing, open, { timed, ends });
   }
-  if (before) toTheTable(writing, before.timed, before.ends);
+  for (const { timed, ends } of open) toTheTable(writing, timed, ends);
   return missing;
 }
