@@ -177,6 +177,21 @@ test("a plan that was deleted meanwhile says so", async ({ page }) => {
   await expect(page.getByText("This plan wasn't found. It may have been deleted.").first()).toBeVisible();
 });
 
+test("what waited without a network and is refused in the end is not shown as done", async ({
+  page,
+  context,
+}) => {
+  const id = await savedPlan(page);
+  await cookAlong(page, id);
+  await context.setOffline(true);
+  await done(page).click();
+  await expect(timer(page, "Heat the oven")).toBeVisible();
+  await tell(page, `/api/plans/${id}/drop`, {});
+  await context.setOffline(false);
+  await expect(page.getByText("This plan wasn't found. It may have been deleted.").first()).toBeVisible();
+  await expect(timer(page, "Heat the oven")).toBeHidden();
+});
+
 test("on a slow phone the button is there without scrolling, and answers", async ({ page }) => {
   await page.setViewportSize({ width: 360, height: 740 });
   await slowDown(page, 4);

@@ -45,6 +45,12 @@ function useEvents(planId: () => string, served: () => readonly CookEvent[]) {
     const known = new Map([...mine.value, ...waiting.value, ...served()].map((event) => [event.id, event]));
     return [...known.values()].map(inCore);
   });
+  // What waited without a network and was refused in the end did not happen either; the outbox says so.
+  watch(
+    () =>
+      outbox.refused.flatMap((write: PendingWrite) => (isCookEvent(write) ? [write.request.body.id] : [])),
+    (ids) => (mine.value = mine.value.filter(({ id }) => !ids.includes(id))),
+  );
   const refused = ref<ApiProblem>();
   async function say(event: CookEvent, label: string): Promise<void> {
     mine.value = [...mine.value, event];
