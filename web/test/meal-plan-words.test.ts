@@ -10,7 +10,8 @@ const view = (usedG: number, spoils: MealPlanView["spoils"]): MealPlanView => ({
 
 describe("what a plan saves", () => {
   it.each([
-    [view(0, { thereG: 0, usedG: 0, atMostG: 0 }), /Nothing spoils today\.$/],
+    [view(900, { thereG: 0, usedG: 0, atMostG: 0 }), /Nothing spoils today\.$/],
+    [view(0, { thereG: 37, usedG: 0, atMostG: 37 }), /^Nothing that is left is worth another dish/],
     [
       view(900, { thereG: 400, usedG: 400, atMostG: 400 }),
       /that spoils today\. No plan can save more of it\.$/,

@@ -166,6 +166,16 @@ h4 {
   border-top: 1px solid var(--line);
 }
 
+@media (max-width: 480px) {
+  .dish {
+    grid-template-columns: auto auto 1fr;
+  }
+
+  .dish > div {
+    grid-column: 1 / -1;
+  }
+}
+
 .buy {
   color: var(--soon);
   font-weight: 600;

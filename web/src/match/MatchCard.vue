@@ -109,9 +109,14 @@ const session = useSession();
   gap: 0.35rem 1.1rem;
 }
 
+.uses .figure {
+  white-space: nowrap;
+}
+
 .uses li {
   display: inline-flex;
-  gap: 0.4rem;
+  flex-wrap: wrap;
+  gap: 0 0.4rem;
   align-items: center;
 }
 

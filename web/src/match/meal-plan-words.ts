@@ -16,6 +16,7 @@ const within = (days: number): string => (days === 1 ? "today" : `in the next ${
 export function savedWords({ spoils, usedG, days }: MealPlanView, units: Display): string {
   const grams = (of: number): string => showGrams(of, units);
   const when = within(days.length);
+  if (usedG < 1) return "Nothing that is left is worth another dish in these days.";
   if (spoils.thereG < 1) return `Uses ${grams(usedG)}. Nothing spoils ${when}.`;
   const used = `Uses ${grams(usedG)}, and ${grams(spoils.usedG)} of the ${grams(spoils.thereG)} that spoils ${when}.`;
   return spoils.usedG >= spoils.atMostG * 0.995

@@ -31,7 +31,6 @@ const take = (day: string): void => {
       v-for="{ day, name, dishes } in days"
       :key="day"
       severity="secondary"
-      variant="outlined"
       size="small"
       class="day"
       data-testid="accepted-day"

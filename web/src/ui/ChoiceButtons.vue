@@ -28,4 +28,15 @@ const chosen = defineModel<Value>({ required: true });
   flex-wrap: wrap;
   max-width: 100%;
 }
+
+/* Four choices stand in one row of a phone. */
+@media (max-width: 480px) {
+  .choices :deep(.p-togglebutton) {
+    padding-inline: 0.2rem;
+  }
+
+  .choices :deep(.p-togglebutton-content) {
+    padding-inline: 0.45rem;
+  }
+}
 </style>
