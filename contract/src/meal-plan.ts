@@ -6,21 +6,25 @@ import { Day } from "./quantities.ts";
 const Days = z.int().min(1).max(7);
 const RecipeId = z.string().min(1).max(60);
 
+/** A day has no more: people at the table, and minutes for cooking. */
+export const mostPeople = 60;
+export const mostMinutes = 720;
+
 export const MealPlanWish = z
   .object({
     days: Days.meta({ description: "Today and the days after it" }),
     people: z
       .number()
       .min(0)
-      .max(60)
+      .max(mostPeople)
       .optional()
       .meta({ description: "Who eats each day; by default those of the kitchen" }),
-    minutes: z.int().min(0).max(720).meta({ description: "For cooking on each day" }),
+    minutes: z.int().min(0).max(mostMinutes).meta({ description: "For cooking on each day" }),
     perDay: z
       .array(
         z.object({
-          people: z.number().min(0).max(60).nullable().default(null),
-          minutes: z.int().min(0).max(720).nullable().default(null),
+          people: z.number().min(0).max(mostPeople).nullable().default(null),
+          minutes: z.int().min(0).max(mostMinutes).nullable().default(null),
         }),
       )
       .max(7)

@@ -1,3 +1,5 @@
+export { asIfBought } from "./as-if-bought.ts";
+export { batchesToEat, portionsOf } from "./stored-portions.ts";
 export { defaultAppetite } from "./tables/appetite.ts";
 export type { MatchStock } from "./keep-days.ts";
 export { acceptPlan, withoutAccepted, type AcceptedDish, type AcceptedMeal } from "./accepted-plan.ts";

@@ -14,7 +14,7 @@ import {
 } from "./meal-plan-problem.ts";
 import { readMealPlan, type MealPlan } from "./meal-plan.ts";
 import { quickMealPlan } from "./quick-meal-plan.ts";
-import { solveMealPlan } from "./solve-meal-plan.ts";
+import { solveMealPlan, withChosen } from "./solve-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 const solve = highsSolver(await loadHighs());
@@ -265,15 +265,8 @@ describe("the optimum of tiny kitchens", () => {
 /** The quick rule's dishes with grams and portions as good as they can be: a plan in a millisecond. */
 function quickPlan(problem: MealPlanProblem): MealPlan {
   const model = mealPlanModel(problem);
-  const chosen = quickMealPlan(problem);
-  const columns = model.programme.columns.map((column, i) => {
-    const mine = model.cooked.find((one) => one.halves === i || one.isCooked === i);
-    if (!mine) return column;
-    const halves = chosen.find((one) => one.dish === mine.dish && one.day === mine.day)?.halves ?? 0;
-    const count = mine.halves === i ? halves : Math.min(1, halves);
-    return { ...column, low: count, high: count, isWhole: false };
-  });
-  const found = columns.length === 0 ? null : solve({ ...model.programme, columns }, { seconds: 5 }).values;
+  const programme = withChosen(model, quickMealPlan(problem));
+  const found = programme.columns.length === 0 ? null : solve(programme, { seconds: 5 }).values;
   return found ? readMealPlan(model, found) : { dishes: [], stored: [] };
 }
 

@@ -14,7 +14,7 @@ import { readMealPlan } from "./meal-plan.ts";
 import { quickMealPlan } from "./quick-meal-plan.ts";
 import type { MealPlanProblem } from "./meal-plan-problem.ts";
 import type { Programme } from "./programme.ts";
-import { quickSolvedPlan, solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
+import { quickSolvedPlan, solveMealPlan, withChosen, type SolvedMealPlan } from "./solve-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
 const solve = highsSolver(await loadHighs());
@@ -196,16 +196,9 @@ describe("the quick rule", () => {
       fc.property(someLots, someWish, (stock, asked) => {
         const problem = problemOf(stock, asked);
         const model = mealPlanModel(problem);
-        const chosen = quickMealPlan(problem);
-        const columns = model.programme.columns.map((column, i) => {
-          const mine = model.cooked.find((one) => one.halves === i || one.isCooked === i);
-          if (!mine) return column;
-          const halves = chosen.find((one) => one.dish === mine.dish && one.day === mine.day)?.halves ?? 0;
-          const count = mine.halves === i ? halves : Math.min(1, halves);
-          return { ...column, low: count, high: count, isWhole: false };
-        });
-        if (columns.length === 0) return;
-        const quick = solve({ ...model.programme, columns }, { seconds });
+        const programme = withChosen(model, quickMealPlan(problem));
+        if (programme.columns.length === 0) return;
+        const quick = solve(programme, { seconds });
         expect(verifyMealPlan(problem, readMealPlan(model, quick.values ?? []))).toEqual([]);
         expect(best(problem).value).toBeGreaterThanOrEqual(
           quick.objective - 1e-4 * Math.max(1, quick.objective),

@@ -82,12 +82,14 @@ function bestStart(
   model: MealPlanModel,
   solve: ProgrammeSolver,
 ): Pick<SolveOptions, "start"> {
-  const begun = starts.map((chosen) =>
-    solve(fixed(model.programme, valuesOf(chosen, model)), { seconds: quickSeconds }),
-  );
+  const begun = starts.map((chosen) => solve(withChosen(model, chosen), { seconds: quickSeconds }));
   const [best] = begun.filter(({ values }) => values).sort((a, b) => b.objective - a.objective);
   return best?.values ? { start: best.values } : {};
 }
+
+/** The programme with a choice of dishes made already: only grams and portions are left to be decided. */
+export const withChosen = (model: MealPlanModel, chosen: readonly Chosen[]): Programme =>
+  fixed(model.programme, valuesOf(chosen, model));
 
 /** So many half batches of each dish on its day, and nothing yet of grams and portions. */
 function valuesOf(chosen: readonly Chosen[], model: MealPlanModel): number[] {

@@ -2,7 +2,7 @@ import { madeFrom, type Catalogue } from "../catalogue/index.ts";
 import type { AcceptedDish } from "../match/index.ts";
 import type { Estimate } from "../measure/index.ts";
 import { howSold, type Sold } from "./how-sold.ts";
-import { counterOf, counters, type Counter } from "./tables/usual-packs.ts";
+import { counterFor, counters, type Counter } from "./tables/usual-packs.ts";
 
 /** Something to buy for dishes of accepted plans. */
 export type ShoppingNeed = Sold & {
@@ -60,7 +60,7 @@ export function shoppingNeeds(
           method,
           usableG,
           dishes: [...names],
-          counter: counterOf[food.category],
+          counter: counterFor(food.category),
         },
         priceMinor: perKg === undefined ? null : Math.round((perKg * sold.grams) / 1000),
       },
@@ -71,21 +71,22 @@ export function shoppingNeeds(
 
 /**
  * Accepted dishes after something was bought for them: what of it they needed is theirs to take, the earliest day first,
- * until the lot (`usableG` usable grams of `grams` as it lies) is spoken for; the rest still has to be bought.
+ * until the lot (`grams` as it lies, a `share` of it usable) is spoken for; the rest still has to be bought.
  */
 export function withBought<Dish extends Pick<AcceptedDish, "day" | "buys" | "uses">>(
   dishes: readonly Dish[],
   bought: {
     readonly ingredient: string;
     readonly lotId: string;
-    readonly usableG: number;
     readonly grams: number;
+    /** The yield of its trim, above 0. */
+    readonly share: number;
     /** How it is trimmed, null where it is ready as it is. */
     readonly toDo: string | null;
   },
 ): Dish[] {
-  let left = bought.usableG;
-  const perGram = bought.usableG > 0 ? bought.grams / bought.usableG : 1;
+  let left = bought.grams * bought.share;
+  const perGram = 1 / bought.share;
   const inOrder = [...dishes].sort((a, b) => a.day.localeCompare(b.day));
   return inOrder.map((dish) => {
     const needed = dish.buys.find((one) => one.ingredient === bought.ingredient);
@@ -105,3 +106,7 @@ export function withBought<Dish extends Pick<AcceptedDish, "day" | "buys" | "use
     };
   });
 }
+
+/** What a shopping list comes to as far as prices are known, in the smallest coin. */
+export const totalMinor = (items: readonly { readonly priceMinor: number | null }[]): number =>
+  items.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);

@@ -4,9 +4,9 @@ import {
   defaultAppetite,
   type MatchKitchen,
   type RecipeMatch,
-  type StoredPortions,
+  portionsOf,
 } from "@apron/core/match";
-import { accept, daysBetween, showGrams, trimmedDecimals } from "@apron/core/measure";
+import { accept, showGrams, trimmedDecimals } from "@apron/core/measure";
 import { allergensOf, alwaysThere, dinersOf, type Formula } from "@apron/core/recipes";
 import { nameFor } from "../stock/present-lot.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -45,19 +45,9 @@ export async function matchKitchenOf(context: RequestContext): Promise<MatchKitc
       portionsPerPersonDay: { ...defaultAppetite, ...household.portionsPerPersonDay },
     },
     staples: alwaysThere(staples, context.catalogue),
-    waiting: await waitingOf(context),
+    // What stands in the larder already competes for the same appetite.
+    waiting: (await context.stores.larder.listStored()).map((one) => portionsOf(one, context.today)),
   };
-}
-
-/** Portions already standing in the larder compete for the same appetite. */
-async function waitingOf(context: RequestContext): Promise<StoredPortions[]> {
-  const stored = await context.stores.larder.listStored();
-  return stored.map((c) => ({
-    kind: c.dish,
-    portions: c.remainingG / c.portionG,
-    daysLeft: daysBetween(context.today, c.useBy),
-    frozen: c.place === "freezer",
-  }));
 }
 
 type Seen = {

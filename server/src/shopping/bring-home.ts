@@ -84,9 +84,8 @@ async function giveToDishes(all: readonly Given[], context: RequestContext): Pro
     const toDo = lot.untrimmed
       ? (need.method ?? factsOf(context, need.bought).trims[0]?.method ?? null)
       : null;
-    const usable = toDo === null ? 1 : (inForce(need.bought, toDo, "prime") ?? 1);
-    const { ingredient } = need;
-    dishes = withBought(dishes, { ingredient, lotId, grams, usableG: grams * usable, toDo });
+    const share = toDo === null ? 1 : (inForce(need.bought, toDo, "prime") ?? 1);
+    dishes = withBought(dishes, { ingredient: need.ingredient, lotId, grams, share, toDo });
   }
   await mealPlans.put(dishes.filter((dish) => before.get(dish.id) !== dish));
 }

@@ -2,10 +2,11 @@ import type { ShoppingItem, ShoppingList } from "@apron/contract";
 import { trimOf } from "@apron/core/forms";
 import { accept } from "@apron/core/measure";
 import {
-  counterOf,
+  counterFor,
   counters,
   shoppingNeeds,
   soldWords,
+  totalMinor,
   wholeYield,
   type ShoppingNeed,
 } from "@apron/core/shopping";
@@ -49,7 +50,7 @@ function presentByHand(item: ShoppingItemRecord, { catalogue }: RequestContext):
   return {
     ...{ key: item.key, ingredient: facts?.id ?? null, name: item.text, amount: "" },
     ...{ grams: null, usableG: null, dishes: [], priceMinor: null, ticked: item.ticked, byHand: true },
-    ...{ counter: facts ? counterOf[facts.category] : "Other", workings: "" },
+    ...{ counter: counterFor(facts?.category), workings: "" },
   };
 }
 
@@ -63,7 +64,7 @@ export async function listNow(context: RequestContext): Promise<ShoppingList> {
   ];
   const place = ({ counter }: ShoppingItem): number => counters.findIndex((one) => one === counter);
   items.sort((a, b) => place(a) - place(b));
-  return { items, totalMinor: items.reduce((sum, item) => sum + (item.priceMinor ?? 0), 0) };
+  return { items, totalMinor: totalMinor(items) };
 }
 
 export const shoppingList: UseCase<"shoppingList"> = async (_input, context) =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MealPlanWish } from "@apron/contract";
+import { mostMinutes, mostPeople, type MealPlanWish } from "@apron/contract";
 import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
 
@@ -8,9 +8,9 @@ type DayWish = MealPlanWish["perDay"][number];
 defineProps<{ day: number; wish: DayWish }>();
 const emit = defineEmits<{ change: [to: Partial<DayWish>] }>();
 const people = (value: number | null): number | null =>
-  value === null ? null : Math.min(60, Math.max(0, value));
+  value === null ? null : Math.min(mostPeople, Math.max(0, value));
 const minutes = (value: number | null): number | null =>
-  value === null ? null : Math.min(720, Math.max(0, Math.round(value)));
+  value === null ? null : Math.min(mostMinutes, Math.max(0, Math.round(value)));
 </script>
 
 <template>

@@ -11,7 +11,7 @@ export const counters = [
 ] as const;
 export type Counter = (typeof counters)[number];
 
-export const counterOf: Readonly<Record<Category, Counter>> = {
+const counterOf: Readonly<Record<Category, Counter>> = {
   acid: "Oils, vinegars and sauces",
   allium: "Vegetables and fruit",
   brassica: "Vegetables and fruit",
@@ -34,6 +34,11 @@ export const counterOf: Readonly<Record<Category, Counter>> = {
   sweet: "Dry goods and nuts",
   "woody-herb": "Vegetables and fruit",
 };
+
+/** Where something is looked for: what is no food of the tables, at the last. */
+export const counterFor = (category: Category | undefined): Counter =>
+  category === undefined ? "Other" : counterOf[category];
+
 
 /** Grams that what stands dry on a shelf is usually packed in; loose goods are weighed out to the next step. Common practice, no source. */
 export const packG: Readonly<Partial<Record<Category, number>>> = {
