@@ -210,6 +210,10 @@ export const TakeFromLot = z.object({
   grams: Some,
   fate: z.enum(["used", "given", "composted", "spoiled"]),
   reason: z.string().trim().max(200).default(""),
+  takeReserved: z
+    .boolean()
+    .default(false)
+    .meta({ description: "Uses or gives away what a plan keeps for a dish: asked first (409 lot-reserved)" }),
 });
 
 export const FreezeLot = z.object({ grams: Some });

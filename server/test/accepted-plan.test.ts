@@ -92,6 +92,25 @@ it("a dish that is dropped frees what it had, once", async () => {
   expect(past.find((one) => one.id === planned.id)?.state).toBe("dropped");
 });
 
+it("giving away what is reserved for a dish is asked; what is free, or gone off, is not", async () => {
+  const { body } = await accepting(await solved());
+  const taken = gramsByLot(body);
+  const { lots } = (await wren.call("listLots", { query: { limit: 200 } })).body;
+  const lot = lots.find((one) => (taken.get(one.id) ?? 0) > 5 && one.grams - (taken.get(one.id) ?? 0) > 5);
+  if (!lot) throw new Error("no lot is reserved in part");
+  const remove = (more: { grams: number; fate: "given" | "used" | "spoiled"; takeReserved?: boolean }) =>
+    wren.call("removeFromLot", { params: { id: lot.id }, body: more });
+  const freeG = lot.grams - (taken.get(lot.id) ?? 0);
+  for (const fate of ["given", "used"] as const) {
+    const asked = await remove({ grams: freeG + 2, fate });
+    expect([asked.status, asked.problem.code]).toEqual([409, "lot-reserved"]);
+  }
+  expect((await remove({ grams: 1, fate: "given" })).status).toBe(201);
+  expect((await remove({ grams: freeG, fate: "given", takeReserved: true })).status).toBe(201);
+  expect((await remove({ grams: 1, fate: "spoiled" })).status).toBe(201);
+  expect((await accepted()).dishes.some((dish) => dish.short.length > 0)).toBe(true);
+});
+
 it("taking what is reserved for another dish is asked, and can be done", async () => {
   const { body } = await accepting(await solved());
   const lots = (await wren.call("listLots", { query: { limit: 200 } })).body.lots.filter(

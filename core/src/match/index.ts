@@ -5,6 +5,7 @@ export type { MatchStock } from "./keep-days.ts";
 export { acceptPlan, withoutAccepted, type AcceptedDish, type AcceptedMeal } from "./accepted-plan.ts";
 export {
   reservationsOf,
+  reservationTouched,
   reservedFromOthers,
   type ReservableLot,
   type Reservation,

@@ -94,3 +94,24 @@ export function reservedFromOthers(
     if (one.dishId !== own) grams.set(one.lotId, (grams.get(one.lotId) ?? 0) + one.grams);
   return grams;
 }
+
+/** Less is what a scale does not show, grams. */
+const unseenG = 0.5;
+
+/**
+ * The first dish whose share of a lot would be touched if `takenG` grams of the `grams` that lie there were taken for
+ * something else (`recipeId`: for a dish of its own, null: for no dish); undefined where what is free is enough.
+ */
+export function reservationTouched(
+  reservations: readonly Reservation[],
+  taken: {
+    readonly lotId: string;
+    readonly grams: number;
+    readonly takenG: number;
+    readonly recipeId: string | null;
+  },
+): Reservation | undefined {
+  const others = reservedFromOthers(reservations, taken.recipeId);
+  if (taken.takenG <= taken.grams - (others.get(taken.lotId) ?? 0) + unseenG) return undefined;
+  return reservations.find((one) => one.lotId === taken.lotId && one.recipeId !== taken.recipeId);
+}

@@ -5,6 +5,7 @@ import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { entryOf } from "../stock/entry-of.ts";
 import { learnFromSpoilage } from "../stock/refresh-use-by.ts";
 import { requestedGrams } from "./part-lot.ts";
+import { keptForAnother, reservedNow } from "../stock/reserved.ts";
 import { presentLot } from "../stock/present-lot.ts";
 import type { EntryRecord, LotRecord } from "../context/ports/lot.store.ts";
 
@@ -29,12 +30,20 @@ export const goneOff: UseCase<"goneOff"> = async ({ params, body }, context) => 
   return moved;
 };
 
+/** What is used or given away might have been kept; what is thrown away is gone already. */
+const isChoice = { used: true, given: true, composted: false, spoiled: false } as const;
+
+const keptFor = async (lot: LotRecord, takenG: number, context: RequestContext) =>
+  keptForAnother((await reservedNow(context)).reservations, { lot, takenG, recipeId: null });
+
 /** Uses, gives away, composts or throws out some of a lot, or all that is left. */
 export const removeFromLot: UseCase<"removeFromLot"> = async ({ params, body }, context) => {
   const lot = await context.stores.lots.get(params.id);
   if (!lot) return notFound("lot-unknown");
   const grams = requestedGrams(lot, body.grams);
   if (!grams.ok) return grams;
+  const asked = isChoice[body.fate] && !body.takeReserved && (await keptFor(lot, grams.value, context));
+  if (asked) return asked;
   const moved = await move(lot, { kind: body.fate, grams: grams.value, reason: body.reason }, context);
   if (body.fate === "spoiled") await learnFromSpoilage(lot, moved.value.entryId, context);
   return moved;

@@ -1,9 +1,8 @@
 import type { Share } from "@apron/core/cook";
-import { reservedFromOthers } from "@apron/core/match";
 import type { LotRecord } from "../context/ports/lot.store.ts";
-import { conflict, type Refusal } from "../context/refusal.ts";
+import type { Refusal } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
-import { reservedNow } from "../stock/reserved.ts";
+import { keptForAnother, reservedNow } from "../stock/reserved.ts";
 
 type Taking = {
   readonly body: { readonly recipeId: string };
@@ -11,22 +10,17 @@ type Taking = {
   readonly settled: { readonly dish: Share; readonly parts: readonly Share[] };
 };
 
-/** Less is what a scale does not show, grams. */
-const nothing = 0.5;
-
 /** What this dish takes although a plan has reserved it for another: asked before it is taken. */
 export async function takenFromOthers(
   { body, lots, settled }: Taking,
   context: RequestContext,
 ): Promise<{ readonly ok: false; readonly issue: Refusal } | undefined> {
   const { reservations } = await reservedNow(context);
-  const others = reservedFromOthers(reservations, body.recipeId);
   const draws = [settled.dish, ...settled.parts].flatMap((share) => share.draws);
-  for (const { id, balanceG } of lots) {
-    const taken = draws.filter(({ lotId }) => lotId === id).reduce((sum, draw) => sum + draw.grams, 0);
-    if (taken <= balanceG - (others.get(id) ?? 0) + nothing) continue;
-    const next = reservations.find((one) => one.lotId === id && one.recipeId !== body.recipeId);
-    return conflict("lot-reserved", { lotId: id, dish: next?.dish ?? "", day: next?.day ?? "" });
+  for (const lot of lots) {
+    const takenG = draws.filter(({ lotId }) => lotId === lot.id).reduce((sum, draw) => sum + draw.grams, 0);
+    const asked = keptForAnother(reservations, { lot, takenG, recipeId: body.recipeId });
+    if (asked) return asked;
   }
   return undefined;
 }

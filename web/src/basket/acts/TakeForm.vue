@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { LotDetail } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
+import Button from "primevue/button";
 import { computed, ref, toRef } from "vue";
 import { useSession } from "../../client/session.ts";
 import { useWeightSource } from "../../client/use-weight-source.ts";
@@ -26,10 +27,13 @@ const fate = ref<(typeof fates)[number]["value"]>("used");
 const past = computed(() => fates.find((one) => one.value === fate.value)?.past ?? "");
 const { act, submission } = useLotAct(["grams", "reason"]);
 
-async function record(): Promise<void> {
+/** A plan keeps some of it for a dish: asked whether it is taken all the same. */
+const isReserved = computed(() => submission.problem.value?.code === "lot-reserved");
+
+async function record(takeReserved = false): Promise<void> {
   const grams = await settled();
   if (grams === undefined) return submission.refuse(unread().code, "grams", unread());
-  const body = { grams, fate: fate.value, reason: reason.value };
+  const body = { grams, fate: fate.value, reason: reason.value, takeReserved };
   const taken = await act(
     "removeFromLot",
     { params: { id: props.lot.id }, body },
@@ -45,7 +49,7 @@ async function record(): Promise<void> {
     submit-label="Record"
     :problem="submission.sentence.value"
     :pending="submission.pending.value"
-    @send="record"
+    @send="record()"
     @changed="submission.forget"
   >
     <ChoiceButtons v-model="fate" label="What happened" :choices="fates" />
@@ -67,6 +71,9 @@ async function record(): Promise<void> {
         <TextBox id="take-reason" v-model="reason" maxlength="200" autocomplete="off" />
       </FieldFrame>
     </div>
+    <template v-if="isReserved" #buttons>
+      <Button label="Take it anyway" severity="secondary" data-testid="take-reserved" @click="record(true)" />
+    </template>
     <PiecesQuestion v-if="bare" :bare="bare" @answered="((text = $event), submission.forget())" />
   </SmallForm>
 </template>
