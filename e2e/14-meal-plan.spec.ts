@@ -60,6 +60,47 @@ test("a dish that is ruled out is gone, one that is kept stays on its day, and s
   await expect.poll(() => names(page)).toEqual(before);
 });
 
+const onDay = (page: Page, name: string) => plan(page).getByRole("region", { name });
+
+test("a dish is moved to another day by keyboard: it stays there, and what changed is marked", async ({
+  page,
+}) => {
+  await page.goto("/match");
+  await done(page);
+  const card = onDay(page, "Today").getByTestId("planned-dish").first();
+  const name = (await card.getByRole("heading").textContent()) ?? "";
+  await card.getByRole("combobox").focus();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("Enter");
+  await done(page);
+  const moved = onDay(page, "Tomorrow").getByTestId("planned-dish").filter({ hasText: name });
+  await expect(moved).toHaveCount(1);
+  await expect(moved.getByTestId("card-change")).toContainText(/Moved from today|New/);
+  await expect(page.getByTestId("argued")).toContainText(`Kept on Tomorrow: ${name}`);
+  await page.getByRole("button", { name: `Let ${name} go` }).click();
+  await done(page);
+  await expect(page.getByTestId("argued")).toHaveCount(0);
+});
+
+test("a dish is dragged to another day", async ({ page }) => {
+  await page.goto("/match");
+  await done(page);
+  const card = onDay(page, "Today").getByTestId("planned-dish").first();
+  const name = (await card.getByRole("heading").textContent()) ?? "";
+  const grip = await card.locator("[data-grip]").boundingBox();
+  const target = await onDay(page, "Tomorrow").getByTestId("planned-dish").first().boundingBox();
+  if (!grip || !target) throw new Error("nothing to drag");
+  await page.mouse.move(grip.x + grip.width / 2, grip.y + grip.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(target.x + target.width / 2, target.y + 20, { steps: 12 });
+  await page.mouse.move(target.x + target.width / 2, target.y + 30, { steps: 4 });
+  await page.mouse.up();
+  await expect(page.getByTestId("argued")).toContainText(`Kept on Tomorrow: ${name}`);
+  await done(page);
+  await expect(onDay(page, "Tomorrow").getByTestId("planned-dish").filter({ hasText: name })).toHaveCount(1);
+});
+
 test("what is kept and cannot be is said, and more time brings the plan back", async ({ page }) => {
   await forOneDay(page);
   const count = await dishes(page).count();
@@ -70,6 +111,8 @@ test("what is kept and cannot be is said, and more time brings the plan back", a
   }
   await page.getByTestId("choose-30").click();
   await expect(page.getByTestId("plan-impossible")).toContainText("Let one go, or allow more minutes");
+  // Which they are stands there, each to be let go by itself.
+  await expect(page.getByTestId("argued").getByRole("listitem")).toHaveCount(count);
   await page.getByTestId("choose-90").click();
   await done(page);
 });

@@ -40,7 +40,12 @@ export {
 } from "./meal-plan.ts";
 export type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
 export type { LeftOfLot } from "./save-what-is-left.ts";
-export { compareMealPlans, type MealPlanDifference } from "./compare-meal-plans.ts";
+export {
+  cardChanges,
+  compareMealPlans,
+  type CardChange,
+  type MealPlanDifference,
+} from "./compare-meal-plans.ts";
 export { whyNot, type WhyNot } from "./why-not.ts";
 export { quickSolvedPlan, solveMealPlan, type SolvedMealPlan } from "./solve-meal-plan.ts";
 export { viewMealPlan, type MealPlanCard, type MealPlanDay, type MealPlanView } from "./meal-plan-view.ts";

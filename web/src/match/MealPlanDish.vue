@@ -1,24 +1,50 @@
 <script setup lang="ts">
 import { useFirstBand } from "@apron/core/basket";
-import type { MealPlanCard } from "@apron/core/match";
+import type { CardChange, MealPlanCard } from "@apron/core/match";
 import { showGrams } from "@apron/core/measure";
+import { GripVertical } from "@lucide/vue";
 import Button from "primevue/button";
+import { computed } from "vue";
 import { useRouter } from "vue-router";
 import { useSession } from "../client/session.ts";
 import BandMark from "../ui/BandMark.vue";
-import { eatenWords } from "./meal-plan-words.ts";
+import SelectBox from "../ui/SelectBox.vue";
+import { changeWords, dayName, eatenWords } from "./meal-plan-words.ts";
 import { makeLink, servingWords } from "./match-words.ts";
 
 /** One dish of the plan, on its day. */
-defineProps<{ card: MealPlanCard; nameOf: (ingredient: string) => string; isKept: boolean }>();
-const emit = defineEmits<{ keep: []; ruleOut: [] }>();
+const props = defineProps<{
+  card: MealPlanCard;
+  nameOf: (ingredient: string) => string;
+  isKept: boolean;
+  /** Days that it may be moved to. */
+  days: number;
+  /** What is otherwise than in the plan before. */
+  change?: CardChange | undefined;
+}>();
+const emit = defineEmits<{ keep: []; ruleOut: []; move: [day: number] }>();
+const onDays = computed(() =>
+  Array.from({ length: props.days }, (_, day) => ({ value: String(day), label: dayName(day) })),
+);
+const day = computed({ get: () => String(props.card.day), set: (to) => emit("move", Number(to)) });
 const router = useRouter();
 const session = useSession();
 </script>
 
 <template>
-  <article class="card dish" :class="{ kept: isKept }" data-testid="planned-dish">
-    <h3>{{ card.name }}</h3>
+  <article
+    class="card dish"
+    :class="{ kept: isKept }"
+    :data-recipe="card.recipeId"
+    data-testid="planned-dish"
+  >
+    <div class="head">
+      <h3>{{ card.name }}</h3>
+      <span v-if="days > 1" data-grip class="grip" aria-hidden="true" title="Drag to another day">
+        <GripVertical :size="20" />
+      </span>
+    </div>
+    <p v-if="change" class="small changed" data-testid="card-change">{{ changeWords(change) }}</p>
     <p class="soft small">{{ servingWords(card) }} · {{ Math.round(card.minutes) }} min</p>
     <ul>
       <li v-for="use in card.uses" :key="use.ingredient">
@@ -53,6 +79,14 @@ const session = useSession();
         data-testid="keep-planned"
         @click="emit('keep')"
       />
+      <SelectBox
+        v-if="days > 1"
+        :id="`day-of-${card.recipeId}-${card.day}`"
+        v-model="day"
+        class="on-day"
+        :choices="onDays"
+        :name="`Day of ${card.name}`"
+      />
       <Button
         label="Not this"
         size="small"
@@ -70,6 +104,29 @@ const session = useSession();
   display: grid;
   gap: 0.4rem;
   align-content: start;
+}
+
+.head {
+  display: flex;
+  gap: 0.4rem;
+  align-items: start;
+  justify-content: space-between;
+}
+
+.grip {
+  flex: none;
+  padding: 0.2rem;
+  color: var(--soft-ink);
+  cursor: grab;
+  touch-action: none;
+}
+
+.changed {
+  justify-self: start;
+  padding: 0.05rem 0.5rem;
+  font-weight: 600;
+  background: var(--sunk);
+  border-radius: var(--p-border-radius-md);
 }
 
 .kept {

@@ -10,13 +10,17 @@ import PlanDayFields from "./PlanDayFields.vue";
 import PlanLeft from "./PlanLeft.vue";
 import PlanQuestions from "./PlanQuestions.vue";
 import MealPlanDish from "./MealPlanDish.vue";
-import { dayName, larderWords, savedWords, searchWords } from "./meal-plan-words.ts";
+import ArguedList from "./ArguedList.vue";
+import { vDragToDay, type Dropped } from "./drag-to-day.ts";
+import { dayName, goneWords, larderWords, savedWords, searchWords } from "./meal-plan-words.ts";
 import { useMealPlan } from "./use-meal-plan.ts";
 
 /** A plan for the coming days: a column a day, a card a dish, and what it can be argued with. */
 const session = useSession();
 const plan = useMealPlan();
 const { wish, change, view, solving, error, nameOf, isKept, toggleKept, ruleOut, takeBack } = plan;
+const { changes, move } = plan;
+const dropped = ({ recipeId, from, to }: Dropped): void => move(recipeId, { from, to });
 const { accept, accepting } = plan;
 const emit = defineEmits<{ accepted: [] }>();
 async function acceptIt(): Promise<void> {
@@ -25,6 +29,7 @@ async function acceptIt(): Promise<void> {
 const { data: accepted } = useAcceptedPlan();
 const { data: recipes } = useAllRecipes();
 const names = computed(() => recipes.value?.recipes.map(({ id, name }) => ({ id, name })) ?? []);
+const recipeName = (id: string): string => names.value.find((one) => one.id === id)?.name ?? id;
 const title = computed(() =>
   (accepted.value?.dishes.length ?? 0) > 0 ? "Plan more" : "Plan for the coming days",
 );
@@ -64,6 +69,7 @@ const isArgued = computed(() => wish.value.keep.length + wish.value.without.leng
       </div>
       <Button v-if="isArgued" label="Start over" size="small" variant="text" @click="takeBack" />
     </div>
+    <ArguedList :wish="wish" :name-of="recipeName" @release="toggleKept" @let-in="plan.letIn" />
     <ProblemNote :text="error ? sentenceOf(error) : undefined" />
     <p v-if="solving === 'failed' && !view" role="alert">
       The plan couldn't be worked out. The dishes below still hold.
@@ -77,6 +83,9 @@ const isArgued = computed(() => wish.value.keep.length + wish.value.without.leng
       <p class="soft small">
         {{ searchWords(solving, view.gap) }}
       </p>
+      <p v-if="changes && changes.gone.length > 0" class="small" role="status" data-testid="plan-gone">
+        {{ goneWords(changes.gone) }}
+      </p>
       <div class="days">
         <section v-for="day in view.days" :key="day.day" class="day" :aria-label="dayName(day.day)">
           <h3 class="name">
@@ -89,15 +98,20 @@ const isArgued = computed(() => wish.value.keep.length + wish.value.without.leng
             @change="plan.setDay(day.day, $event)"
           />
           <p v-if="day.fromLarder.length > 0" class="soft small">{{ larderWords(day.fromLarder) }}</p>
-          <MealPlanDish
-            v-for="card in day.cards"
-            :key="`${card.recipeId} ${card.day}`"
-            :card="card"
-            :name-of="nameOf"
-            :is-kept="isKept(card.recipeId, card.day)"
-            @keep="toggleKept(card.recipeId, card.day)"
-            @rule-out="ruleOut(card.recipeId)"
-          />
+          <div v-drag-to-day="dropped" class="cards" :data-day="day.day">
+            <MealPlanDish
+              v-for="card in day.cards"
+              :key="`${card.recipeId} ${card.day}`"
+              :card="card"
+              :name-of="nameOf"
+              :is-kept="isKept(card.recipeId, card.day)"
+              :days="view.days.length"
+              :change="changes?.of(card)"
+              @keep="toggleKept(card.recipeId, card.day)"
+              @move="move(card.recipeId, { from: card.day, to: $event })"
+              @rule-out="ruleOut(card.recipeId)"
+            />
+          </div>
           <p v-if="day.cards.length === 0" class="soft small">Nothing to cook.</p>
         </section>
       </div>
@@ -154,8 +168,16 @@ section {
   align-items: center;
 }
 
-.day {
+.day,
+.cards {
   gap: 0.6rem;
+}
+
+/* A day with nothing to cook still takes what is dropped on it. */
+.cards {
+  display: grid;
+  align-content: start;
+  min-height: 2.5rem;
 }
 
 .name {

@@ -1,6 +1,6 @@
-import type { MealPlanCard, MealPlanDifference, MealPlanView, WhyNot } from "@apron/core/match";
+import type { CardChange, MealPlanCard, MealPlanDifference, MealPlanView, WhyNot } from "@apron/core/match";
 import type { AcceptedDish } from "@apron/contract";
-import { addDays, daysBetween, showGrams, type Display } from "@apron/core/measure";
+import { addDays, daysBetween, showGrams, trimmedDecimals, type Display } from "@apron/core/measure";
 import { showDay, todayIso } from "../ui/dates.ts";
 
 /** "Today", "Tomorrow", "Wed 2 Dec". */
@@ -117,3 +117,18 @@ export function whatIfWords(bought: string, difference: MealPlanDifference, unit
     ? `With ${bought} the plan would be as it is.`
     : `With ${bought}: ${words === "" ? "as much is used" : words}.${comes}`;
 }
+
+/** What became of a dish since the plan before. */
+export function changeWords(change: CardChange): string {
+  switch (change.kind) {
+    case "new":
+      return "New";
+    case "moved":
+      return `Moved from ${change.fromDay < 2 ? dayName(change.fromDay).toLowerCase() : dayName(change.fromDay)}`;
+    case "resized":
+      return `Was ${trimmedDecimals(change.fromBatches, 1)} ${change.fromBatches === 1 ? "batch" : "batches"}`;
+  }
+}
+
+/** Dishes of the plan before that are not in this one any more. */
+export const goneWords = (gone: readonly string[]): string => `No longer in it: ${gone.join(", ")}.`;

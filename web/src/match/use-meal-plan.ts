@@ -1,5 +1,5 @@
 import type { MealPlanInput, MealPlanWish } from "@apron/contract";
-import type { MealPlanView } from "@apron/core/match";
+import { cardChanges, type MealPlanView } from "@apron/core/match";
 import { useQuery } from "@pinia/colada";
 import { computed, onUnmounted, ref, shallowRef, toRaw, watch, type Ref } from "vue";
 import { call } from "../client/api.ts";
@@ -8,6 +8,7 @@ import { useNotices } from "../client/notices.ts";
 import { useRefresh } from "../client/queries.ts";
 import { sentenceOf } from "../client/words.ts";
 import { useSubmit } from "../client/use-submit.ts";
+import { letIn, movedTo, ruledOut, toggled } from "./argue.ts";
 import type { MealPlanAnswer, MealPlanQuestion } from "./meal-plan.worker.ts";
 
 type Solving = "working" | "better" | "done" | "impossible" | "failed";
@@ -82,6 +83,20 @@ function useDays(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>) =>
   return { dayWish, setDay };
 }
 
+/** Dishes kept, moved to another day, left out, and let in again. */
+function useArguing(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>) => void) {
+  return {
+    isKept: (recipeId: string, day: number): boolean =>
+      wish.value.keep.some((one) => one.recipeId === recipeId && one.day === day),
+    toggleKept: (recipeId: string, day: number | null): void => change(toggled(wish.value, recipeId, day)),
+    move: (recipeId: string, days: { readonly from: number; readonly to: number }): void =>
+      change(movedTo(wish.value, recipeId, days)),
+    ruleOut: (recipeId: string): void => change(ruledOut(wish.value, recipeId)),
+    letIn: (recipeId: string): void => change(letIn(wish.value, recipeId)),
+    takeBack: (): void => change({ keep: [], without: [] }),
+  };
+}
+
 export type PlanAnswer = Extract<MealPlanAnswer, { readonly kind: "plan" }>;
 type Shown = {
   readonly found: PlanAnswer | undefined;
@@ -136,29 +151,28 @@ export function useMealPlan() {
   // Asked anew after every write in the kitchen; planned anew only where that changes anything here.
   const asText = computed(() => JSON.stringify(problem.value));
   watch(asText, () => problem.value && solve(problem.value), { immediate: true });
+  /** The plan before what was last asked: what is otherwise now is marked. */
+  const before = shallowRef<MealPlanView>();
   const change = (to: Partial<MealPlanWish>): void => {
+    if (solving.value === "done") before.value = view.value;
     wish.value = { ...wish.value, ...to };
   };
-  const isKept = (recipeId: string, day: number): boolean =>
-    wish.value.keep.some((one) => one.recipeId === recipeId && one.day === day);
+  const changes = computed(() =>
+    before.value && view.value && solving.value === "done"
+      ? cardChanges(before.value, view.value)
+      : undefined,
+  );
   return {
-    ...{ wish, change, view, found, solving, isKept, error: input.error, problem },
+    ...{ wish, change, view, found, solving, error: input.error, problem },
     ...useDays(wish, change),
     ...useAccepting(() => ({ found: found.value, wish: wish.value, from: input.data.value?.today ?? "" }), {
-      accepted: () => change({ keep: [], without: [] }),
+      accepted: () => {
+        change({ keep: [], without: [] });
+        before.value = undefined;
+      },
     }),
     nameOf: (ingredient: string): string => input.data.value?.names[ingredient] ?? ingredient,
-    /** Kept dishes stay on their day; once more lets it go again. */
-    toggleKept(recipeId: string, day: number): void {
-      const others = wish.value.keep.filter((one) => one.recipeId !== recipeId || one.day !== day);
-      change({ keep: isKept(recipeId, day) ? others : [...others, { recipeId, day }] });
-    },
-    ruleOut(recipeId: string): void {
-      const keep = wish.value.keep.filter((one) => one.recipeId !== recipeId);
-      change({ keep, without: [...wish.value.without, recipeId] });
-    },
-    takeBack(): void {
-      change({ keep: [], without: [] });
-    },
+    changes,
+    ...useArguing(wish, change),
   };
 }

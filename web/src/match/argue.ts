@@ -1,0 +1,35 @@
+import type { MealPlanWish } from "@apron/contract";
+
+type Keep = MealPlanWish["keep"][number];
+type Argued = Pick<MealPlanWish, "keep" | "without">;
+
+const isOn = (one: Keep, recipeId: string, day: number | null): boolean =>
+  one.recipeId === recipeId && one.day === day;
+
+/** Kept dishes stay on their day; once more lets it go again. */
+export const toggled = ({ keep }: Argued, recipeId: string, day: number | null): Pick<Argued, "keep"> => {
+  const others = keep.filter((one) => !isOn(one, recipeId, day));
+  return { keep: others.length < keep.length ? others : [...keep, { recipeId, day }] };
+};
+
+/** A dish on another day: it is kept there, and no more on the day it comes from. */
+export const movedTo = (
+  { keep }: Argued,
+  recipeId: string,
+  { from, to }: { readonly from: number; readonly to: number },
+): Pick<Argued, "keep"> => {
+  if (from === to) return { keep };
+  const others = keep.filter((one) => !isOn(one, recipeId, from) && !isOn(one, recipeId, to));
+  return { keep: [...others, { recipeId, day: to }] };
+};
+
+/** A dish that is not wanted in these days, and is kept no more. */
+export const ruledOut = ({ keep, without }: Argued, recipeId: string): Argued => ({
+  keep: keep.filter((one) => one.recipeId !== recipeId),
+  without: [...without.filter((id) => id !== recipeId), recipeId],
+});
+
+/** Let in again. */
+export const letIn = ({ without }: Argued, recipeId: string): Pick<Argued, "without"> => ({
+  without: without.filter((id) => id !== recipeId),
+});

@@ -1,0 +1,42 @@
+import { describe, expect, it } from "@jest/globals";
+import { letIn, movedTo, ruledOut, toggled } from "../src/match/argue.ts";
+import { changeWords, goneWords } from "../src/match/meal-plan-words.ts";
+
+const keep = [
+  { recipeId: "slaw", day: 0 },
+  { recipeId: "soup", day: null },
+];
+
+describe("arguing with a plan", () => {
+  it("keeps a dish on its day, and lets it go again; another day of it stays", () => {
+    const once = toggled({ keep, without: [] }, "slaw", 1);
+    expect(once.keep).toEqual([...keep, { recipeId: "slaw", day: 1 }]);
+    expect(toggled({ ...once, without: [] }, "slaw", 1).keep).toEqual(keep);
+    expect(toggled({ keep, without: [] }, "soup", null).keep).toEqual([keep[0]]);
+  });
+
+  it("moves a dish: kept on the new day once, and on the old one no more", () => {
+    expect(movedTo({ keep, without: [] }, "slaw", { from: 0, to: 2 }).keep).toEqual([
+      keep[1],
+      { recipeId: "slaw", day: 2 },
+    ]);
+    const twice = [...keep, { recipeId: "slaw", day: 2 }];
+    expect(movedTo({ keep: twice, without: [] }, "slaw", { from: 0, to: 2 }).keep).toHaveLength(2);
+    expect(movedTo({ keep, without: [] }, "slaw", { from: 1, to: 1 }).keep).toBe(keep);
+  });
+
+  it("leaves a dish out, which is kept no more, and lets it in again", () => {
+    const out = ruledOut({ keep, without: ["pesto"] }, "slaw");
+    expect(out).toEqual({ keep: [keep[1]], without: ["pesto", "slaw"] });
+    expect(ruledOut(out, "slaw").without).toEqual(["pesto", "slaw"]);
+    expect(letIn(out, "pesto").without).toEqual(["slaw"]);
+  });
+
+  it("says what is otherwise", () => {
+    expect(changeWords({ kind: "new" })).toBe("New");
+    expect(changeWords({ kind: "moved", fromDay: 1 })).toBe("Moved from tomorrow");
+    expect(changeWords({ kind: "resized", fromBatches: 1.5 })).toBe("Was 1.5 batches");
+    expect(changeWords({ kind: "resized", fromBatches: 1 })).toBe("Was 1 batch");
+    expect(goneWords(["Slaw", "Soup"])).toBe("No longer in it: Slaw, Soup.");
+  });
+});
