@@ -1,7 +1,7 @@
 import { mealPlanModel, type MealPlanModel } from "./meal-plan-model.ts";
 import { readMealPlan, type Chosen, type MealPlan } from "./meal-plan.ts";
 import { worthOfStored, type MealPlanProblem } from "./meal-plan-problem.ts";
-import type { Programme, ProgrammeSolver, Solved, SolveOptions } from "./programme.ts";
+import type { Programme, ProgrammeSolver, Solved } from "./programme.ts";
 import { quickMealPlan, quickWholePlan } from "./quick-meal-plan.ts";
 import { verifyMealPlan } from "./verify-meal-plan.ts";
 
@@ -15,6 +15,11 @@ export type SolvedMealPlan = {
   readonly spoils: { readonly thereG: number; readonly usedG: number; readonly atMostG: number };
 };
 
+/** What all there is would be worth, were it all used. */
+const worthOfAll = ({ lots, stored }: MealPlanProblem): number =>
+  lots.reduce((sum, lot) => sum + lot.grams * lot.urgencyWeight, 0) +
+  stored.reduce((sum, batch) => sum + batch.portions * worthOfStored(batch), 0);
+
 /**
  * A plan by the quick rule alone, in milliseconds and without a solver: to be shown while the search goes on. Its bound is
  * what all there is would be worth. Undefined where the rule finds none that holds.
@@ -23,13 +28,10 @@ export function quickSolvedPlan(problem: MealPlanProblem): SolvedMealPlan | unde
   const quick = quickWholePlan(problem);
   if (!quick) return undefined;
   const { plan, value } = quick;
-  const all =
-    problem.lots.reduce((sum, lot) => sum + lot.grams * lot.urgencyWeight, 0) +
-    problem.stored.reduce((sum, batch) => sum + batch.portions * worthOfStored(batch), 0);
   const thereG = spoiling(problem).reduce((sum, lot) => sum + lot.usableG, 0);
   const usedG = usedOfSpoiling(problem, plan);
   return {
-    ...{ plan, value, bound: Math.max(all, value), isProven: false },
+    ...{ plan, value, bound: Math.max(worthOfAll(problem), value), isProven: false },
     spoils: { thereG, usedG, atMostG: Math.max(thereG, usedG) },
   };
 }
@@ -55,7 +57,7 @@ export function solveMealPlan(
   const model = mealPlanModel(problem);
   const found = isEmpty(model.programme)
     ? nothingToDecide
-    : solve(model.programme, { seconds, ...bestStart([quickMealPlan(problem), ...starts], model, solve) });
+    : searched(model, solve, { seconds, starts: [quickMealPlan(problem), ...starts] });
   if (!found.values) return undefined;
   // Whole numbers are made whole, and the grams worked out once more for them.
   const exact = isEmpty(model.programme) ? found : solve(fixed(model.programme, found.values), { seconds });
@@ -69,10 +71,37 @@ export function solveMealPlan(
   return {
     plan,
     value,
-    bound: Math.max(found.bound, value),
+    // A search that ended before it knew anything, or that was wrong: no more than there is.
+    bound: Math.max(Number.isFinite(found.bound) ? found.bound : worthOfAll(problem), value),
     isProven: found.isProven,
     // Where there was no time for the second programme: no more than there is.
     spoils: { thereG, usedG, atMostG: Math.max(usedG, Math.min(thereG, relaxed.bound)) },
+  };
+}
+
+/** Grams of worth that two searches of one plan may differ by. */
+const sameWorth = 1e-3;
+
+/**
+ * Searches from the best of some choices of dishes, and never ends with less than it. Where a plan that was there before is
+ * worth more than what the search called the best, its proof is none.
+ */
+function searched(
+  model: MealPlanModel,
+  solve: ProgrammeSolver,
+  { seconds, starts }: { readonly seconds: number; readonly starts: readonly (readonly Chosen[])[] },
+): Solved {
+  const begun = bestStart(starts, model, solve);
+  const found = solve(model.programme, { seconds, ...(begun?.values ? { start: begun.values } : {}) });
+  if (!begun?.values || found.objective >= begun.objective) return found;
+  const isFalse = found.isProven && begun.objective > found.objective + sameWorth;
+  const bound = isFalse ? Infinity : Math.max(found.bound, begun.objective);
+  return {
+    ...found,
+    values: begun.values,
+    objective: begun.objective,
+    bound,
+    isProven: found.isProven && !isFalse,
   };
 }
 
@@ -81,10 +110,9 @@ function bestStart(
   starts: readonly (readonly Chosen[])[],
   model: MealPlanModel,
   solve: ProgrammeSolver,
-): Pick<SolveOptions, "start"> {
+): Solved | undefined {
   const begun = starts.map((chosen) => solve(withChosen(model, chosen), { seconds: quickSeconds }));
-  const [best] = begun.filter(({ values }) => values).sort((a, b) => b.objective - a.objective);
-  return best?.values ? { start: best.values } : {};
+  return begun.filter(({ values }) => values).sort((a, b) => b.objective - a.objective)[0];
 }
 
 /** The programme with a choice of dishes made already: only grams and portions are left to be decided. */
