@@ -200,12 +200,12 @@ const isLeafy = (line: Line, catalogue: Catalogue): boolean => {
   return facts?.category === "leaf" || facts?.category === "soft-herb";
 };
 
-/** Getting lines ready before the step that they go into. */
-export function prepared(writing: Writing, timed: Timed, lines: readonly Line[]): void {
+/** Getting lines ready before the step that they go into; the task's id, undefined where there is nothing to do. */
+export function prepared(writing: Writing, timed: Timed, lines: readonly Line[]): string | undefined {
   const { draft, dish, catalogue } = writing;
   const ofLine = (line: Line): number => preparationMin(line, line.grams * dish.batches);
   const busy = lines.filter((line) => ofLine(line) > 0);
-  if (busy.length === 0) return;
+  if (busy.length === 0) return undefined;
   const minutes = Math.max(1, Math.round(busy.reduce((sum, line) => sum + ofLine(line), 0)));
   const info = infoOf(writing, timed, {
     ...{ kind: "prepare", minutes: exactly(minutes), tool: "hands", celsius: null, from: "usual" },
@@ -214,6 +214,7 @@ export function prepared(writing: Writing, timed: Timed, lines: readonly Line[])
   const weight = busy.some((line) => isLeafy(line, catalogue)) ? freshness.cuttingLeaves : freshness.cutting;
   const id = addTask(draft, info, { uses: [hands], weight });
   follow(draft, [id, `${dish.id}/${timed.key}/${firstKind(timed)}`]);
+  return id;
 }
 
 export const cooksByItself = ({ step, byItself }: Timed): boolean => byItself !== null && isHot(step.tool);

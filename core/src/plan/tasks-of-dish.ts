@@ -57,6 +57,18 @@ function stepOfUnnamed(line: Line, formula: Formula, steps: readonly Timed[]): T
   return isCooked ? (steps.find(({ step }) => isHot(step.tool)) ?? steps[0]) : steps.at(-1);
 }
 
+/** "Char the aubergines whole", "roast in their skins": what is peeled and cut is so afterwards. */
+const cookedWhole = /\bwhole\b|\bin (?:its|their|the) (?:skins?|jackets?)\b|\bunpeeled\b|\bskins? on\b/i;
+const peelsItself = /\b(?:peel|scoop|flesh|slip (?:off|out))\b|\bskins? off\b/i;
+
+const isCookedWhole = ({ step }: Timed): boolean => isHot(step.tool) && cookedWhole.test(step.text);
+
+/** The step for which it is got ready then: the next one off the heat; none where the cooking step says it itself. */
+const afterCookedWhole = (cooking: Timed, steps: readonly Timed[]): Timed | undefined =>
+  peelsItself.test(cooking.step.text)
+    ? undefined
+    : steps.slice(steps.indexOf(cooking) + 1).find(({ step }) => !isHot(step.tool));
+
 /** The lines that are got ready for each step: for the first that names them. */
 function linesByStep(formula: Formula, steps: readonly Timed[], catalogue: Catalogue): Map<string, Line[]> {
   const named = steps.map(({ step }) => new Set(linesNamed(formula, step, catalogue)));
@@ -64,8 +76,11 @@ function linesByStep(formula: Formula, steps: readonly Timed[], catalogue: Catal
   for (const line of formula.lines) {
     if (line.recipe !== null) continue;
     const first = steps[named.findIndex((ofStep) => ofStep.has(line))];
-    const at = (first ?? stepOfUnnamed(line, formula, steps))?.key ?? "0";
-    lines.set(at, [...(lines.get(at) ?? []), line]);
+    const at =
+      first && isCookedWhole(first)
+        ? afterCookedWhole(first, steps)
+        : (first ?? stepOfUnnamed(line, formula, steps));
+    if (at) lines.set(at.key, [...(lines.get(at.key) ?? []), line]);
   }
   return lines;
 }
@@ -206,10 +221,17 @@ export function addDish(
   });
   const ready = linesByStep(dish.formula, steps, kitchen.catalogue);
   const ahead = cookedAhead(writing, steps);
+  /** What came out of the oven whole, and when it is out. */
+  const wholes: { readonly last: string; readonly lines: readonly Line[] }[] = [];
+  const linesOf = ({ step }: Timed): Line[] => linesNamed(dish.formula, step, kitchen.catalogue);
   let open: readonly Written[] = [];
   for (const timed of steps) {
     const ends = cooksByItself(timed) ? cookedByItself(writing, timed) : worked(writing, timed);
-    prepared(writing, timed, ready.get(timed.key) ?? []);
+    const lines = ready.get(timed.key) ?? [];
+    const task = prepared(writing, timed, lines);
+    for (const whole of wholes)
+      if (task && whole.lines.some((line) => lines.includes(line))) follow(draft, [whole.last, task]);
+    if (isCookedWhole(timed)) wholes.push({ last: ends.last, lines: linesOf(timed) });
     for (const line of ahead) if (line.into === timed.key) follow(draft, [line.last, ends.first], line.wait);
     open = afterStep(writing, open, { timed, ends });
   }
