@@ -57,6 +57,25 @@ test("two dishes for half past six, saved, printed and read by another calendar"
   );
 });
 
+test("for a table after midnight the cooking begins the evening before, and goes on in its order", async ({
+  page,
+}) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  await page.locator("#plan-time").fill("00:30");
+  const eve = new Date(Date.now() + 2 * 86_400_000);
+  const weekday = new Intl.DateTimeFormat("en-GB", { weekday: "short" }).format(eve);
+  await expect(page.getByTestId("start-at")).toContainText(/^\s*2[0-3]:/);
+  await expect(page.getByTestId("start-at")).toContainText(weekday);
+  await expect(page.getByTestId("save-plan")).toBeEnabled();
+  const times = (await rows(page).allTextContents()).map((text) => /\d\d:\d\d/.exec(text)?.[0] ?? "");
+  const sinceNoon = times.map((time) => ((Number(time.slice(0, 2)) + 12) % 24) * 60 + Number(time.slice(3)));
+  expect(sinceNoon.length).toBeGreaterThan(5);
+  expect(sinceNoon).toEqual([...sinceNoon].sort((a, b) => a - b));
+  expect(times.some((time) => time.startsWith("00:"))).toBe(true);
+  await page.getByTestId("save-plan").click();
+  await expect(page.getByTestId("start-at")).toContainText(weekday);
+});
+
 test("too early is said in minutes, and the change that is offered makes it possible", async ({ page }) => {
   await planOf(page, "roast-squash-and-leek-dip");
   await page.locator("#plan-home").fill("18:00");

@@ -54,6 +54,17 @@ describe("a dish that is kept on a day", () => {
     expect(best.value).toBeGreaterThanOrEqual(Math.max(...moved, ...others) - 1e-3);
   });
 
+  it("costs nothing where the plan has it on that day anyway", () => {
+    const { dishes } = unkept.plan;
+    for (const at of [dishes.at(0), dishes.at(-1)]) {
+      if (!at) throw new Error("nothing planned");
+      const keep = [{ recipeId: at.dish.recipeId, day: at.day }];
+      const same = bestOf({ ...free, limits: { ...free.limits, keep } });
+      expect(same.isProven).toBe(true);
+      expect(Math.abs(same.value - unkept.value)).toBeLessThan(1e-3);
+    }
+  });
+
   it("is never worth more than where it may be anywhere", () => {
     expect(best.value).toBeLessThanOrEqual(unkept.value + 1e-3);
     expect(unkept.isProven).toBe(true);

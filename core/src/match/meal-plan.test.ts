@@ -190,6 +190,23 @@ describe("what a cook is told of it", () => {
   });
 });
 
+describe("a dish that is kept where the plan has it anyway", () => {
+  it("changes nothing of what the plan is worth", () => {
+    check(
+      fc.property(someLots, someWish, (stock, asked) => {
+        const problem = problemOf(stock, asked);
+        const free = best(problem);
+        for (const { dish, day } of free.plan.dishes) {
+          const keep = [{ recipeId: dish.recipeId, day }];
+          const kept = best({ ...problem, limits: { ...problem.limits, keep } });
+          expect(Math.abs(kept.value - free.value)).toBeLessThan(1e-3 * Math.max(1, free.value));
+        }
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
 describe("the quick rule", () => {
   it("is a plan that can be cooked, and the search is never worse", () => {
     check(
