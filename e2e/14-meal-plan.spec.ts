@@ -152,6 +152,20 @@ test("a plan is asked why a dish is not in it and what buying would change, and 
   await done(page);
 });
 
+test("no more than so many of a kind, and that taken back", async ({ page }) => {
+  await page.getByTestId("ask-plan").getByRole("button", { name: "Ask about this plan" }).click();
+  await page.locator("#most-kind").click();
+  await page.getByRole("option", { name: "Pesto" }).click();
+  await page.locator("#most-times").fill("0");
+  await page.getByTestId("at-most").click();
+  await expect(page.getByTestId("argued")).toContainText("Pesto: no more than 0");
+  await done(page);
+  await expect(plan(page).getByRole("heading", { name: /pesto/i })).toHaveCount(0);
+  await page.getByRole("button", { name: "Take back: Pesto: no more than 0" }).click();
+  await done(page);
+  await expect(plan(page).getByRole("heading", { name: /pesto/i }).first()).toBeVisible();
+});
+
 test("what a plan leaves to spoil is given away from it, and the way back is there", async ({ page }) => {
   await forOneDay(page);
   await page.getByTestId("choose-2").click();

@@ -49,7 +49,13 @@ export type {
 export type { Match, Matches, MatchLimit } from "./match.ts";
 export type { AcceptedDish, AcceptedPlan, AcceptMealPlan, PastPlan, PlanProof } from "./accepted-plan.ts";
 export type { ShoppingItem, ShoppingList } from "./shopping.ts";
-export { mostMinutes, mostPeople, type MealPlanInput, type MealPlanWish } from "./meal-plan.ts";
+export {
+  mostMinutes,
+  mostPeople,
+  mostTimesOfAKind,
+  type MealPlanInput,
+  type MealPlanWish,
+} from "./meal-plan.ts";
 export type { CookAct, CookAlong, CookEvent } from "./cook-along.ts";
 export type {
   PlanDraft,

@@ -9,6 +9,8 @@ const RecipeId = z.string().min(1).max(60);
 /** A day has no more: people at the table, and minutes for cooking. */
 export const mostPeople = 60;
 export const mostMinutes = 720;
+/** Nobody asks for more dishes of a kind in a week. */
+export const mostTimesOfAKind = 20;
 
 export const MealPlanWish = z
   .object({
@@ -47,6 +49,10 @@ export const MealPlanWish = z
       .array(z.object({ recipeId: RecipeId, day: z.int().min(0).max(6).nullable() }))
       .max(21)
       .readonly(),
+    timesOfAKind: z
+      .partialRecord(z.enum(dishKinds), z.int().min(0).max(mostTimesOfAKind))
+      .default({})
+      .meta({ description: "How often dishes of a kind are cooked at most, all together" }),
     without: z.array(RecipeId).max(500).readonly().meta({ description: "Dishes that were ruled out" }),
   })
   .meta({ id: "MealPlanWish" });
@@ -132,6 +138,7 @@ const Problem = z
       freezerPortions: z.number(),
       givePortions: z.number(),
       mostTimes: z.int(),
+      timesOfAKind: z.partialRecord(z.enum(dishKinds), z.int()).optional(),
       workPerMinute: z.number(),
       keep: MealPlanWish.shape.keep,
     }),

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "@jest/globals";
-import { letIn, movedTo, ruledOut, toggled } from "../src/match/argue.ts";
+import { letIn, movedTo, ruledOut, timesOf, toggled } from "../src/match/argue.ts";
 import { changeWords, goneWords } from "../src/match/meal-plan-words.ts";
 
 const keep = [
@@ -30,6 +30,13 @@ describe("arguing with a plan", () => {
     expect(out).toEqual({ keep: [keep[1]], without: ["pesto", "slaw"] });
     expect(ruledOut(out, "slaw").without).toEqual(["pesto", "slaw"]);
     expect(letIn(out, "pesto").without).toEqual(["slaw"]);
+  });
+
+  it("wants no more than so many of a kind, and takes that back", () => {
+    const limited = timesOf({ timesOfAKind: { slaw: 1 } }, "pesto", 2);
+    expect(limited).toEqual({ timesOfAKind: { slaw: 1, pesto: 2 } });
+    expect(timesOf(limited, "pesto", 0)).toEqual({ timesOfAKind: { slaw: 1, pesto: 0 } });
+    expect(timesOf(limited, "slaw", null)).toEqual({ timesOfAKind: { pesto: 2 } });
   });
 
   it("says what is otherwise", () => {

@@ -35,6 +35,7 @@ export type MealPlanWish = {
   /** 0: least waste, whatever the work … 1: least work. */
   readonly lessWork: number;
   readonly keep: MealPlanLimits["keep"];
+  readonly timesOfAKind?: NonNullable<MealPlanLimits["timesOfAKind"]>;
   /** Dishes that shall not be in it. */
   readonly without: readonly string[];
 };
@@ -89,6 +90,7 @@ function limitsOf({ household, waiting }: MatchKitchen, wish: MealPlanWish): Mea
     freezerPortions: Math.max(0, household.freezerPortions - frozen),
     givePortions: household.givePortions,
     mostTimes,
+    timesOfAKind: wish.timesOfAKind ?? {},
     workPerMinute: mostPerMinute * wish.lessWork,
     keep: wish.keep,
   };

@@ -136,6 +136,19 @@ function writeLots(problem: MealPlanProblem, taken: readonly TakenColumn[], writ
   }
 }
 
+/** No more dishes of a kind than are wanted. */
+function writeKinds(
+  { timesOfAKind = {} }: MealPlanProblem["limits"],
+  cooked: readonly CookedColumns[],
+  writer: ProgrammeWriter,
+): void {
+  for (const [kind, most] of Object.entries(timesOfAKind))
+    writer.atMost(
+      most,
+      cooked.filter((one) => one.dish.kind === kind).map(({ isCooked }): Term => [isCooked, 1]),
+    );
+}
+
 function writeLimits(
   { days, limits, dishes }: MealPlanProblem,
   cooked: readonly CookedColumns[],
@@ -164,6 +177,7 @@ function writeLimits(
         );
     }
   }
+  writeKinds(limits, cooked, writer);
   for (const { recipeId, day } of limits.keep) {
     const there = cooked.filter((one) => one.dish.recipeId === recipeId && (day === null || one.day === day));
     writer.atLeast(

@@ -61,6 +61,7 @@ const tinyKitchen = fc
       freezerPortions: fc.integer({ min: 0, max: 3 }),
       givePortions: fc.integer({ min: 0, max: 3 }),
       workPerMinute: fc.constantFrom(0, 0.5, 4),
+      mostSlaws: fc.constantFrom(null, null, null, null, 2, 1, 0),
     }),
   )
   .map(([lots, dishes, asked]) => kitchenOf(lots, dishes, asked));
@@ -72,6 +73,7 @@ type Asked = Pick<MealPlanProblem["limits"], "freezerPortions" | "givePortions" 
   readonly days: number;
   readonly portions: number;
   readonly minutes: number;
+  readonly mostSlaws: number | null;
 };
 
 function kitchenOf(
@@ -105,6 +107,7 @@ function kitchenOf(
     limits: {
       ...{ portionsADay: perDay(asked.portions), ofAKind: {}, minutesADay: perDay(asked.minutes) },
       ...{ freezerPortions: asked.freezerPortions, givePortions: asked.givePortions, mostTimes: 3 },
+      timesOfAKind: asked.mostSlaws === null ? {} : { slaw: asked.mostSlaws },
       ...{ workPerMinute: asked.workPerMinute, keep: [] },
     },
   };
@@ -113,11 +116,12 @@ function kitchenOf(
 
 type Cooked = { readonly dish: MealPlanDish; readonly day: number; readonly halves: number };
 
-/** Every way to cook so many half batches of each dish on each day, within the minutes of a day. */
+/** Every way to cook so many half batches of each dish on each day, within the minutes of a day and the times of a kind. */
 function* waysToCook({ dishes, days, limits }: MealPlanProblem): Generator<Cooked[]> {
   const slots = dishes.flatMap((dish) => Array.from({ length: days }, (_, day) => ({ dish, day })));
   const counts = slots.map(() => 0);
   const fits = (): boolean =>
+    counts.filter((count) => count > 0).length <= (limits.timesOfAKind?.slaw ?? Infinity) &&
     limits.minutesADay.every(
       (minutes, day) =>
         slots.reduce((sum, s, i) => sum + (s.day === day ? minutesOf(s.dish, counts[i] ?? 0) : 0), 0) <=

@@ -104,6 +104,8 @@ export type MealPlanLimits = {
   readonly givePortions: number;
   /** How often one dish is cooked at most. */
   readonly mostTimes: number;
+  /** How often dishes of one kind are cooked at most, all together; a kind that is not named as often as you like. */
+  readonly timesOfAKind?: Readonly<Partial<Record<DishKind, number>>>;
   /** What a minute of work counts against the plan, in usable grams on their last day. */
   readonly workPerMinute: number;
   /** Dishes that have to be in it, on that day or any (null). */

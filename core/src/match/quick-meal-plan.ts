@@ -106,10 +106,11 @@ function eat(
 }
 
 /** Every dish that is not chosen yet, on every day. */
-function candidatesOf({ dishes, days }: MealPlanProblem, chosen: readonly Chosen[]): Chosen[] {
+function candidatesOf({ dishes, days, limits }: MealPlanProblem, chosen: readonly Chosen[]): Chosen[] {
   return dishes.flatMap((dish) => {
     const mine = chosen.filter((one) => one.dish.recipeId === dish.recipeId);
-    if (mine.length > 0) return [];
+    const ofKind = chosen.filter((one) => one.dish.kind === dish.kind).length;
+    if (mine.length > 0 || ofKind >= (limits.timesOfAKind?.[dish.kind] ?? Infinity)) return [];
     return Array.from({ length: days }, (_, day) => day).flatMap((day) =>
       Array.from({ length: mostHalves }, (_, i) => ({ dish, day, halves: i + 1 })),
     );

@@ -170,6 +170,9 @@ function dayViolations({ dishes }: MealPlan, { limits, days }: MealPlanProblem):
   return [
     ...perDay.flat(),
     ...recipes.flatMap((id) => over(`times of ${id}`, times(id).length, limits.mostTimes, 0)),
+    ...Object.entries(limits.timesOfAKind ?? {}).flatMap(([kind, most]) =>
+      over(`times of a ${kind}`, dishes.filter((one) => one.dish.kind === kind).length, most, 0),
+    ),
     ...missing.map(({ recipeId }) => ({ limit: `${recipeId} was to be kept`, over: 1 })),
   ];
 }

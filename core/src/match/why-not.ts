@@ -9,15 +9,18 @@ export type WhyNot =
   /** Nothing on hand goes into it, or it is not for these people. */
   | { readonly kind: "uses-nothing" }
   /** It cannot be beside what is kept: more of this would let it. */
-  | { readonly kind: "limit"; readonly limit: "minutes" | "kept" | "stock" }
+  | { readonly kind: "limit"; readonly limit: "minutes" | "times" | "kept" | "stock" }
   /** It could be, and the plan would be so much otherwise. */
   | { readonly kind: "costs"; readonly difference: MealPlanDifference };
 
 const plenty = 24 * 60;
 
 /** The limits one after another as if they were none, to find the one that stands in the way. */
-const withoutLimit: Readonly<Record<"minutes" | "kept", (limits: MealPlanLimits) => MealPlanLimits>> = {
+const withoutLimit: Readonly<
+  Record<"minutes" | "times" | "kept", (limits: MealPlanLimits) => MealPlanLimits>
+> = {
   minutes: (limits) => ({ ...limits, minutesADay: limits.minutesADay.map(() => plenty) }),
+  times: (limits) => ({ ...limits, timesOfAKind: {} }),
   kept: (limits) => ({ ...limits, keep: limits.keep.slice(-1) }),
 };
 
@@ -36,7 +39,7 @@ export function whyNot(
   const asked = { ...problem, limits: { ...problem.limits, keep } };
   const after = solveMealPlan(asked, solve, { seconds, starts: withDish(solved.plan, problem, recipeId) });
   if (after) return { kind: "costs", difference: compareMealPlans(solved, after) };
-  for (const limit of ["minutes", "kept"] as const) {
+  for (const limit of ["minutes", "times", "kept"] as const) {
     const relaxed = { ...asked, limits: withoutLimit[limit](asked.limits) };
     if (solveMealPlan(relaxed, solve, { seconds })) return { kind: "limit", limit };
   }

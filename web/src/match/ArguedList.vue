@@ -1,16 +1,33 @@
 <script setup lang="ts">
 import type { MealPlanWish } from "@apron/contract";
 import { X } from "@lucide/vue";
+import { dishKinds, type DishKind } from "@apron/core/recipes";
 import Button from "primevue/button";
+import { computed } from "vue";
+import { kindWords } from "../recipes/kind-words.ts";
 import { dayName } from "./meal-plan-words.ts";
 
 /** What the plan was told: dishes that are kept, and dishes that are left out, each to be taken back by itself. */
-defineProps<{ wish: MealPlanWish; nameOf: (recipeId: string) => string }>();
-const emit = defineEmits<{ release: [recipeId: string, day: number | null]; letIn: [recipeId: string] }>();
+const props = defineProps<{ wish: MealPlanWish; nameOf: (recipeId: string) => string }>();
+const emit = defineEmits<{
+  release: [recipeId: string, day: number | null];
+  letIn: [recipeId: string];
+  asMany: [kind: DishKind];
+}>();
+const limited = computed(() =>
+  dishKinds.flatMap((kind) => {
+    const most = props.wish.timesOfAKind[kind];
+    return most === undefined ? [] : [{ kind, words: `${kindWords[kind]}: no more than ${most}` }];
+  }),
+);
 </script>
 
 <template>
-  <ul v-if="wish.keep.length + wish.without.length > 0" class="argued small" data-testid="argued">
+  <ul
+    v-if="wish.keep.length + wish.without.length + limited.length > 0"
+    class="argued small"
+    data-testid="argued"
+  >
     <li v-for="{ recipeId, day } in wish.keep" :key="`${recipeId} ${day}`">
       Kept<template v-if="day !== null"> on {{ dayName(day) }}</template
       >: {{ nameOf(recipeId) }}
@@ -31,6 +48,12 @@ const emit = defineEmits<{ release: [recipeId: string, day: number | null]; letI
         :aria-label="`Let ${nameOf(recipeId)} in again`"
         @click="emit('letIn', recipeId)"
       >
+        <X :size="16" aria-hidden="true" />
+      </Button>
+    </li>
+    <li v-for="{ kind, words } in limited" :key="kind">
+      {{ words }}
+      <Button text size="small" :aria-label="`Take back: ${words}`" @click="emit('asMany', kind)">
         <X :size="16" aria-hidden="true" />
       </Button>
     </li>

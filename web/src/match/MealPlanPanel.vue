@@ -56,7 +56,9 @@ const asked = [
     ],
   },
 ];
-const isArgued = computed(() => wish.value.keep.length + wish.value.without.length > 0);
+const isArgued = computed(
+  () => wish.value.keep.length + wish.value.without.length + Object.keys(wish.value.timesOfAKind).length > 0,
+);
 </script>
 
 <template>
@@ -69,7 +71,13 @@ const isArgued = computed(() => wish.value.keep.length + wish.value.without.leng
       </div>
       <Button v-if="isArgued" label="Start over" size="small" variant="text" @click="takeBack" />
     </div>
-    <ArguedList :wish="wish" :name-of="recipeName" @release="toggleKept" @let-in="plan.letIn" />
+    <ArguedList
+      :wish="wish"
+      :name-of="recipeName"
+      @release="toggleKept"
+      @let-in="plan.letIn"
+      @as-many="plan.atMost($event, null)"
+    />
     <ProblemNote :text="error ? sentenceOf(error) : undefined" />
     <p v-if="solving === 'failed' && !view" role="alert">
       The plan couldn't be worked out. The dishes below still hold.
@@ -132,6 +140,7 @@ const isArgued = computed(() => wish.value.keep.length + wish.value.without.leng
         :wish="wish"
         :recipes="names"
         @keep="change({ keep: [...wish.keep, { recipeId: $event, day: null }] })"
+        @at-most="plan.atMost"
       />
     </template>
   </section>

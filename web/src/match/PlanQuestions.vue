@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { MealPlanWish } from "@apron/contract";
+import { mostTimesOfAKind, type MealPlanWish } from "@apron/contract";
 import type { MealPlanProblem } from "@apron/core/match";
+import { dishKinds, type DishKind } from "@apron/core/recipes";
 import { nameOf as ingredientName } from "@apron/core/catalogue";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
@@ -11,6 +12,7 @@ import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectBox from "../ui/SelectBox.vue";
+import { kindWords } from "../recipes/kind-words.ts";
 import { whatIfWords, whyNotWords } from "./meal-plan-words.ts";
 import type { PlanAnswer } from "./use-meal-plan.ts";
 import { usePlanQuestion } from "./use-plan-question.ts";
@@ -23,7 +25,7 @@ const props = defineProps<{
   /** Every recipe by name, to ask about. */
   recipes: readonly { readonly id: string; readonly name: string }[];
 }>();
-const emit = defineEmits<{ keep: [recipeId: string] }>();
+const emit = defineEmits<{ keep: [recipeId: string]; atMost: [kind: DishKind, most: number] }>();
 const session = useSession();
 const { data: ingredients } = useIngredients();
 const { explanation, state, whyNot, whatIf } = usePlanQuestion(() => props);
@@ -42,6 +44,16 @@ const foods = computed(() =>
     label: ingredientName(one, session.dialect),
   })),
 );
+const kinds = computed(() => {
+  const there = new Set(props.problem?.dishes.map((one) => one.kind));
+  return dishKinds.filter((one) => there.has(one)).map((value) => ({ value, label: kindWords[value] }));
+});
+const kind = ref<DishKind | null>(null);
+const most = ref<number | null>(1);
+const limitKind = (): void => {
+  if (kind.value !== null && most.value !== null)
+    emit("atMost", kind.value, Math.min(mostTimesOfAKind, Math.max(0, Math.round(most.value))));
+};
 const dish = ref<string | null>(null);
 const food = ref<string | null>(null);
 const grams = ref<number | null>(200);
@@ -84,6 +96,19 @@ const askFood = (): void => {
         </FieldFrame>
         <NumberBox id="what-grams" v-model="grams" label="Grams" />
         <Button type="submit" label="What if?" severity="secondary" data-testid="what-if" :disabled="!food" />
+      </form>
+      <form class="question" @submit.prevent="limitKind">
+        <FieldFrame label="No more than so many of a kind" for="most-kind">
+          <SelectBox id="most-kind" v-model="kind" name="most-kind" :choices="kinds" />
+        </FieldFrame>
+        <NumberBox id="most-times" v-model="most" label="At most" />
+        <Button
+          type="submit"
+          label="Plan so"
+          severity="secondary"
+          data-testid="at-most"
+          :disabled="!kind || most === null"
+        />
       </form>
       <p v-if="state === 'asking'" role="status" class="soft">Working it out…</p>
       <p v-else-if="state === 'failed'" role="alert">This couldn't be worked out. Try again.</p>

@@ -1,4 +1,5 @@
 import type { MealPlanWish } from "@apron/contract";
+import type { DishKind } from "@apron/core/recipes";
 
 type Keep = MealPlanWish["keep"][number];
 type Argued = Pick<MealPlanWish, "keep" | "without">;
@@ -33,3 +34,13 @@ export const ruledOut = ({ keep, without }: Argued, recipeId: string): Argued =>
 export const letIn = ({ without }: Argued, recipeId: string): Pick<Argued, "without"> => ({
   without: without.filter((id) => id !== recipeId),
 });
+
+/** No more than so many dishes of a kind in these days; null: as many as there are. */
+export const timesOf = (
+  { timesOfAKind }: Pick<MealPlanWish, "timesOfAKind">,
+  kind: DishKind,
+  most: number | null,
+): Pick<MealPlanWish, "timesOfAKind"> => {
+  const { [kind]: _before, ...others } = timesOfAKind;
+  return { timesOfAKind: most === null ? others : { ...others, [kind]: most } };
+};

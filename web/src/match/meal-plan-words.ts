@@ -99,6 +99,7 @@ export function whyNotWords(name: string, why: WhyNot, units: Display): string {
     case "limit":
       return {
         minutes: `${name} takes longer than these days have. Allow more minutes.`,
+        times: `${name} would be one more of its kind than you want in these days.`,
         kept: `${name} doesn't fit beside the dishes you kept. Let one go.`,
         stock: `${name} needs something that there isn't enough of and that isn't bought, or nobody would eat it in time.`,
       }[why.limit];

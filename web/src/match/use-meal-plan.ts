@@ -1,5 +1,6 @@
 import type { MealPlanInput, MealPlanWish } from "@apron/contract";
 import { cardChanges, type MealPlanView } from "@apron/core/match";
+import type { DishKind } from "@apron/core/recipes";
 import { useQuery } from "@pinia/colada";
 import { computed, onUnmounted, ref, shallowRef, toRaw, watch, type Ref } from "vue";
 import { call } from "../client/api.ts";
@@ -8,7 +9,7 @@ import { useNotices } from "../client/notices.ts";
 import { useRefresh } from "../client/queries.ts";
 import { sentenceOf } from "../client/words.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import { letIn, movedTo, ruledOut, toggled } from "./argue.ts";
+import { letIn, movedTo, ruledOut, timesOf, toggled } from "./argue.ts";
 import type { MealPlanAnswer, MealPlanQuestion } from "./meal-plan.worker.ts";
 
 type Solving = "working" | "better" | "done" | "impossible" | "failed";
@@ -83,6 +84,10 @@ function useDays(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>) =>
   return { dayWish, setDay };
 }
 
+const nothingSaid: Pick<MealPlanWish, "keep" | "without" | "timesOfAKind"> = {
+  ...{ keep: [], without: [], timesOfAKind: {} },
+};
+
 /** Dishes kept, moved to another day, left out, and let in again. */
 function useArguing(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>) => void) {
   return {
@@ -93,7 +98,8 @@ function useArguing(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>)
       change(movedTo(wish.value, recipeId, days)),
     ruleOut: (recipeId: string): void => change(ruledOut(wish.value, recipeId)),
     letIn: (recipeId: string): void => change(letIn(wish.value, recipeId)),
-    takeBack: (): void => change({ keep: [], without: [] }),
+    atMost: (kind: DishKind, most: number | null): void => change(timesOf(wish.value, kind, most)),
+    takeBack: (): void => change(nothingSaid),
   };
 }
 
@@ -139,7 +145,7 @@ const usualMinutes = 90;
 /** What a cook asks of the coming days, the plan for it, and arguing with it. */
 export function useMealPlan() {
   const wish = ref<MealPlanWish>({
-    ...{ days: 3, minutes: usualMinutes, perDay: [], whatIf: [], lessWork: 0.25, keep: [], without: [] },
+    ...{ days: 3, minutes: usualMinutes, perDay: [], whatIf: [], lessWork: 0.25, ...nothingSaid },
   });
   const input = useQuery({
     key: () => ["meal-plan", JSON.stringify(wish.value)],
@@ -167,7 +173,7 @@ export function useMealPlan() {
     ...useDays(wish, change),
     ...useAccepting(() => ({ found: found.value, wish: wish.value, from: input.data.value?.today ?? "" }), {
       accepted: () => {
-        change({ keep: [], without: [] });
+        change(nothingSaid);
         before.value = undefined;
       },
     }),
