@@ -77,7 +77,7 @@ test("a dish is moved to another day by keyboard: it stays there, and what chang
   const moved = onDay(page, "Tomorrow").getByTestId("planned-dish").filter({ hasText: name });
   await expect(moved).toHaveCount(1);
   await expect(moved.getByTestId("card-change")).toContainText(/Moved from today|New/);
-  await expect(page.getByTestId("argued")).toContainText(`Kept on Tomorrow: ${name}`);
+  await expect(page.getByTestId("argued")).toContainText(`Kept for tomorrow: ${name}`);
   await page.getByRole("button", { name: `Let ${name} go` }).click();
   await done(page);
   await expect(page.getByTestId("argued")).toHaveCount(0);
@@ -96,7 +96,7 @@ test("a dish is dragged to another day", async ({ page }) => {
   await page.mouse.move(target.x + target.width / 2, target.y + 20, { steps: 12 });
   await page.mouse.move(target.x + target.width / 2, target.y + 30, { steps: 4 });
   await page.mouse.up();
-  await expect(page.getByTestId("argued")).toContainText(`Kept on Tomorrow: ${name}`);
+  await expect(page.getByTestId("argued")).toContainText(`Kept for tomorrow: ${name}`);
   await done(page);
   await expect(onDay(page, "Tomorrow").getByTestId("planned-dish").filter({ hasText: name })).toHaveCount(1);
 });

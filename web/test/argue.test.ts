@@ -1,6 +1,16 @@
 import { describe, expect, it } from "@jest/globals";
-import { letIn, movedTo, ruledOut, timesOf, toggled } from "../src/match/argue.ts";
-import { changeWords, goneWords } from "../src/match/meal-plan-words.ts";
+import { mostMinutes, mostPeople, mostTimesOfAKind } from "@apron/contract";
+import {
+  letIn,
+  minutesWithin,
+  movedTo,
+  peopleWithin,
+  ruledOut,
+  timesOf,
+  timesWithin,
+  toggled,
+} from "../src/match/argue.ts";
+import { changeWords, goneWords, keptWords } from "../src/match/meal-plan-words.ts";
 
 const keep = [
   { recipeId: "slaw", day: 0 },
@@ -8,6 +18,17 @@ const keep = [
 ];
 
 describe("arguing with a plan", () => {
+  it("holds what is typed to what can be planned for; empty is as usual", () => {
+    expect([null, -1, 2.5, 1e9].map(peopleWithin)).toEqual([null, 0, 2.5, mostPeople]);
+    expect([null, -1, 30.4, 1e9].map(minutesWithin)).toEqual([null, 0, 30, mostMinutes]);
+    expect([-1, 1.4, 1e9].map(timesWithin)).toEqual([0, 1, mostTimesOfAKind]);
+  });
+
+  it("says what a dish is kept for", () => {
+    expect([null, 0, 1].map(keptWords)).toEqual(["Kept", "Kept for today", "Kept for tomorrow"]);
+    expect(keptWords(3)).toMatch(/^Kept for [A-Z]/);
+  });
+
   it("keeps a dish on its day, and lets it go again; another day of it stays", () => {
     const once = toggled({ keep, without: [] }, "slaw", 1);
     expect(once.keep).toEqual([...keep, { recipeId: "slaw", day: 1 }]);

@@ -4,7 +4,12 @@ import { check } from "../../test/property.ts";
 import { acceptPlan, withoutAccepted, type AcceptedDish } from "./accepted-plan.ts";
 import type { MealPlanDish, MealPlanProblem } from "./meal-plan-problem.ts";
 import type { MealPlan } from "./meal-plan.ts";
-import { reservationsOf, reservedFromOthers, type ReservableLot } from "./reservations.ts";
+import {
+  reservationsOf,
+  reservationTouched,
+  reservedFromOthers,
+  type ReservableLot,
+} from "./reservations.ts";
 
 const slaw: MealPlanDish = {
   ...{ id: "slaw", recipeId: "slaw", name: "Slaw", kind: "slaw", servings: 4, minutes: 20 },
@@ -161,5 +166,16 @@ describe("what is reserved", () => {
     expect(reservedFromOthers(reservations, null).get("kale")).toBe(120);
     expect(reservedFromOthers(reservations, "slaw").get("kale")).toBe(70);
     expect(reservedFromOthers(reservations, "soup").get("kale")).toBe(120);
+  });
+
+  it("is asked for when a dish takes what its own later time is to get, too", () => {
+    const twice = [
+      { ...dish("a", "2026-03-01", [use("kale", 50)]), recipeId: "slaw" },
+      { ...dish("b", "2026-03-03", [use("kale", 70)]), recipeId: "slaw" },
+    ];
+    const { reservations } = reservationsOf(twice, [lot("kale", 200)]);
+    const touched = (takenG: number) =>
+      reservationTouched(reservations, { lotId: "kale", grams: 200, takenG, recipeId: "slaw" })?.dishId;
+    expect([touched(50), touched(130), touched(140), touched(200)]).toEqual([undefined, undefined, "b", "b"]);
   });
 });

@@ -33,7 +33,7 @@ export const searchSeed = 0;
 
 /**
  * With so many whole numbers or fewer a search from nothing is soon done. Begun with a solution, and without presolve, HiGHS
- * (1.15 and before, of the registry's WASM build) called a plan the best that was not, in 6 of 20 plans of a small kitchen
+ * (1.15.3 of the registry's WASM build) called a plan the best that was not, in 6 of 20 plans of a small kitchen
  * with a dish kept on its day; begun with nothing, or with presolve, in none. So a start is only given with presolve.
  */
 const fewWholes = 160;

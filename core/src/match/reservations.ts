@@ -23,7 +23,7 @@ export type Reservation = {
 export type Shortage = { readonly dishId: string; readonly ingredient: string; readonly grams: number };
 
 /** Less is what a scale does not show, grams. */
-const nothing = 0.5;
+const unseenG = 0.5;
 
 /**
  * What accepted dishes have reserved, the earliest day first. What was trimmed off a lot meanwhile stands for it; what was
@@ -43,7 +43,7 @@ export function reservationsOf(
       const found = reserve(uses, { lotId, lots, free });
       const about = { dishId: dish.id, dish: dish.name, day: dish.day, recipeId: dish.recipeId };
       reservations.push(...found.taken.map((one) => ({ ...about, ...one })));
-      if (found.shortG > nothing)
+      if (found.shortG > unseenG)
         shortages.push({
           ...{ dishId: dish.id, grams: found.shortG },
           ingredient: uses[0]?.ingredient ?? "",
@@ -64,7 +64,7 @@ function reserve(uses: Uses, { lotId, lots, free }: Where) {
   const taken: { lotId: string; grams: number }[] = [];
   const take = (id: string, wanted: number): number => {
     const grams = Math.min(wanted, free.get(id) ?? 0);
-    if (grams <= nothing) return 0;
+    if (grams <= unseenG) return 0;
     free.set(id, (free.get(id) ?? 0) - grams);
     taken.push({ lotId: id, grams });
     return grams;
@@ -82,21 +82,22 @@ function reserve(uses: Uses, { lotId, lots, free }: Where) {
   return { taken, shortG: shortShare * rest.reduce((sum, use) => sum + use.grams, 0) };
 }
 
+/** What is reserved for other dishes than this one; a dish that comes twice has what its earliest time is to get. */
+function ofOthers(reservations: readonly Reservation[], recipeId: string | null): Reservation[] {
+  const own = reservations.find((one) => one.recipeId === recipeId)?.dishId;
+  return reservations.filter((one) => one.dishId !== own);
+}
+
 /** Grams of each lot, as they lie, that are reserved for other dishes than this one. */
 export function reservedFromOthers(
   reservations: readonly Reservation[],
   recipeId: string | null,
 ): ReadonlyMap<string, number> {
-  // A dish that comes twice has what its earliest time is to get.
-  const own = reservations.find((one) => one.recipeId === recipeId)?.dishId;
   const grams = new Map<string, number>();
-  for (const one of reservations)
-    if (one.dishId !== own) grams.set(one.lotId, (grams.get(one.lotId) ?? 0) + one.grams);
+  for (const one of ofOthers(reservations, recipeId))
+    grams.set(one.lotId, (grams.get(one.lotId) ?? 0) + one.grams);
   return grams;
 }
-
-/** Less is what a scale does not show, grams. */
-const unseenG = 0.5;
 
 /**
  * The first dish whose share of a lot would be touched if `takenG` grams of the `grams` that lie there were taken for
@@ -111,7 +112,7 @@ export function reservationTouched(
     readonly recipeId: string | null;
   },
 ): Reservation | undefined {
-  const others = reservedFromOthers(reservations, taken.recipeId);
-  if (taken.takenG <= taken.grams - (others.get(taken.lotId) ?? 0) + unseenG) return undefined;
-  return reservations.find((one) => one.lotId === taken.lotId && one.recipeId !== taken.recipeId);
+  const others = ofOthers(reservations, taken.recipeId).filter((one) => one.lotId === taken.lotId);
+  const reservedG = others.reduce((sum, one) => sum + one.grams, 0);
+  return taken.takenG <= taken.grams - reservedG + unseenG ? undefined : others[0];
 }

@@ -38,6 +38,8 @@ describe("a step beside the one before", () => {
     ["Chop the mint."],
     ["Chill for an hour."],
     ["While still warm, peel the beetroot."],
+    ["While it's still hot, peel the beetroot."],
+    ["While stirring, add the oil."],
   ])("not in doubt: %s", (text) => {
     expect(besideAt(1, "Roast the beetroot.", text)).toBe(false);
   });

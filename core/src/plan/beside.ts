@@ -1,9 +1,12 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import { linesNamed, type Formula, type Line, type Step } from "../recipes/index.ts";
 
-/** How a recipe says that a step is done while the one before goes on, in the languages that recipes are read in. */
+/**
+ * How a recipe says that a step is done while the one before goes on, in the languages that recipes are read in. "While
+ * stirring" and "while still warm" say how, not meanwhile.
+ */
 export const saysMeanwhile =
-  /^\s*(?:meanwhile|in the meantime|at the same time|while (?!still\b)|mientras\b|entretanto|entre tanto|pendant ce temps|pendant que|entre-temps|nel frattempo|intanto|mentre|inzwischen|währenddessen|in der zwischenzeit)/i;
+  /^\s*(?:meanwhile|in the meantime|at the same time|while (?!(?:it is |it's |they are |they're )?(?:still|hot|warm)\b)(?!(?:stirring|whisking|beating|mixing|tossing|turning|shaking|blending|kneading)\b)|mientras\b|entretanto|entre tanto|pendant ce temps|pendant que|entre-temps|nel frattempo|intanto|mentre|inzwischen|währenddessen|in der zwischenzeit)/i;
 
 /** Words for putting together what stands already: such a step waits for all that came before. */
 const joins =

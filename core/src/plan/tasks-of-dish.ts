@@ -22,6 +22,7 @@ import {
   type Writing,
 } from "./step-tasks.ts";
 import { goesBeside } from "./beside.ts";
+import { linesCookedWhole } from "./cooked-whole.ts";
 import { goesOnInPot } from "./same-pot.ts";
 import { stepTimes } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
@@ -57,11 +58,8 @@ function stepOfUnnamed(line: Line, formula: Formula, steps: readonly Timed[]): T
   return isCooked ? (steps.find(({ step }) => isHot(step.tool)) ?? steps[0]) : steps.at(-1);
 }
 
-/** "Char the aubergines whole", "roast in their skins": what is peeled and cut is so afterwards. */
-const cookedWhole = /\bwhole\b|\bin (?:its|their|the) (?:skins?|jackets?)\b|\bunpeeled\b|\bskins? on\b/i;
+/** "Then peel and dice it": what was cooked whole is peeled in the same step. */
 const peelsItself = /\b(?:peel|scoop|flesh|slip (?:off|out))\b|\bskins? off\b/i;
-
-const isCookedWhole = ({ step }: Timed): boolean => isHot(step.tool) && cookedWhole.test(step.text);
 
 /** The step for which it is got ready then: the next one off the heat; none where the cooking step says it itself. */
 const afterCookedWhole = (cooking: Timed, steps: readonly Timed[]): Timed | undefined =>
@@ -77,7 +75,7 @@ function linesByStep(formula: Formula, steps: readonly Timed[], catalogue: Catal
     if (line.recipe !== null) continue;
     const first = steps[named.findIndex((ofStep) => ofStep.has(line))];
     const at =
-      first && isCookedWhole(first)
+      first && linesCookedWhole(formula, first.step, catalogue).includes(line)
         ? afterCookedWhole(first, steps)
         : (first ?? stepOfUnnamed(line, formula, steps));
     if (at) lines.set(at.key, [...(lines.get(at.key) ?? []), line]);
@@ -145,12 +143,13 @@ function toTheTable(writing: Writing, last: Timed, ends: Ends): void {
 
 /**
  * Between two steps: as long as the recipe lets it stand, and long enough for what is hot before a closed machine. What
- * goes on in one machine or one pot goes on at once, so that no other dish comes between.
+ * goes on in one machine or one pot with the next step goes on at once, so that no other dish comes between.
  */
 function waitBetween(before: Timed, next: Timed): { least: number; most: number | null } {
   const { wait } = before.step;
-  if (goesOnInPot(before.step, next.step)) return { least: 0, most: 3 };
-  if (!wait && isMachine(before.step.tool) && before.step.tool === next.step.tool)
+  const isNext = before.index !== null && before.index + 1 === next.index;
+  if (isNext && goesOnInPot(before.step, next.step)) return { least: 0, most: 3 };
+  if (isNext && !wait && isMachine(before.step.tool) && before.step.tool === next.step.tool)
     return { least: 0, most: 5 };
   const isTooHot = isHot(before.step.tool) && isMachine(next.step.tool);
   return {
@@ -223,7 +222,6 @@ export function addDish(
   const ahead = cookedAhead(writing, steps);
   /** What came out of the oven whole, and when it is out. */
   const wholes: { readonly last: string; readonly lines: readonly Line[] }[] = [];
-  const linesOf = ({ step }: Timed): Line[] => linesNamed(dish.formula, step, kitchen.catalogue);
   let open: readonly Written[] = [];
   for (const timed of steps) {
     const ends = cooksByItself(timed) ? cookedByItself(writing, timed) : worked(writing, timed);
@@ -231,7 +229,7 @@ export function addDish(
     const task = prepared(writing, timed, lines);
     for (const whole of wholes)
       if (task && whole.lines.some((line) => lines.includes(line))) follow(draft, [whole.last, task]);
-    if (isCookedWhole(timed)) wholes.push({ last: ends.last, lines: linesOf(timed) });
+    wholes.push({ last: ends.last, lines: linesCookedWhole(dish.formula, timed.step, kitchen.catalogue) });
     for (const line of ahead) if (line.into === timed.key) follow(draft, [line.last, ends.first], line.wait);
     open = afterStep(writing, open, { timed, ends });
   }

@@ -5,7 +5,7 @@ import { dishKinds, type DishKind } from "@apron/core/recipes";
 import Button from "primevue/button";
 import { computed } from "vue";
 import { kindWords } from "../recipes/kind-words.ts";
-import { dayName } from "./meal-plan-words.ts";
+import { keptWords } from "./meal-plan-words.ts";
 
 /** What the plan was told: dishes that are kept, and dishes that are left out, each to be taken back by itself. */
 const props = defineProps<{ wish: MealPlanWish; nameOf: (recipeId: string) => string }>();
@@ -29,8 +29,7 @@ const limited = computed(() =>
     data-testid="argued"
   >
     <li v-for="{ recipeId, day } in wish.keep" :key="`${recipeId} ${day}`">
-      Kept<template v-if="day !== null"> on {{ dayName(day) }}</template
-      >: {{ nameOf(recipeId) }}
+      {{ keptWords(day) }}: {{ nameOf(recipeId) }}
       <Button
         text
         size="small"

@@ -1,16 +1,13 @@
 <script setup lang="ts">
-import { mostMinutes, mostPeople, type MealPlanWish } from "@apron/contract";
+import type { MealPlanWish } from "@apron/contract";
 import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
+import { minutesWithin, peopleWithin } from "./argue.ts";
 
 /** A day that is not as usual: guests, a meal out, more or less time. Empty is as usual. */
 type DayWish = MealPlanWish["perDay"][number];
 defineProps<{ day: number; wish: DayWish }>();
 const emit = defineEmits<{ change: [to: Partial<DayWish>] }>();
-const people = (value: number | null): number | null =>
-  value === null ? null : Math.min(mostPeople, Math.max(0, value));
-const minutes = (value: number | null): number | null =>
-  value === null ? null : Math.min(mostMinutes, Math.max(0, Math.round(value)));
 </script>
 
 <template>
@@ -20,13 +17,13 @@ const minutes = (value: number | null): number | null =>
         :id="`people-${day}`"
         label="Who eats"
         :model-value="wish.people"
-        @update:model-value="emit('change', { people: people($event) })"
+        @update:model-value="emit('change', { people: peopleWithin($event) })"
       />
       <NumberBox
         :id="`minutes-${day}`"
         label="Minutes"
         :model-value="wish.minutes"
-        @update:model-value="emit('change', { minutes: minutes($event) })"
+        @update:model-value="emit('change', { minutes: minutesWithin($event) })"
       />
     </div>
   </FoldOut>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { mostTimesOfAKind, type MealPlanWish } from "@apron/contract";
+import type { MealPlanWish } from "@apron/contract";
 import type { MealPlanProblem } from "@apron/core/match";
 import { dishKinds, type DishKind } from "@apron/core/recipes";
 import { nameOf as ingredientName } from "@apron/core/catalogue";
@@ -13,6 +13,7 @@ import FoldOut from "../ui/FoldOut.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectBox from "../ui/SelectBox.vue";
 import { kindWords } from "../recipes/kind-words.ts";
+import { timesWithin } from "./argue.ts";
 import { whatIfWords, whyNotWords } from "./meal-plan-words.ts";
 import type { PlanAnswer } from "./use-meal-plan.ts";
 import { usePlanQuestion } from "./use-plan-question.ts";
@@ -51,8 +52,7 @@ const kinds = computed(() => {
 const kind = ref<DishKind | null>(null);
 const most = ref<number | null>(1);
 const limitKind = (): void => {
-  if (kind.value !== null && most.value !== null)
-    emit("atMost", kind.value, Math.min(mostTimesOfAKind, Math.max(0, Math.round(most.value))));
+  if (kind.value !== null && most.value !== null) emit("atMost", kind.value, timesWithin(most.value));
 };
 const dish = ref<string | null>(null);
 const food = ref<string | null>(null);
@@ -98,13 +98,13 @@ const askFood = (): void => {
         <Button type="submit" label="What if?" severity="secondary" data-testid="what-if" :disabled="!food" />
       </form>
       <form class="question" @submit.prevent="limitKind">
-        <FieldFrame label="No more than so many of a kind" for="most-kind">
+        <FieldFrame label="Limit a kind of dish" for="most-kind">
           <SelectBox id="most-kind" v-model="kind" name="most-kind" :choices="kinds" />
         </FieldFrame>
         <NumberBox id="most-times" v-model="most" label="At most" />
         <Button
           type="submit"
-          label="Plan so"
+          label="Plan again"
           severity="secondary"
           data-testid="at-most"
           :disabled="!kind || most === null"

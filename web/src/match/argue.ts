@@ -1,4 +1,4 @@
-import type { MealPlanWish } from "@apron/contract";
+import { mostMinutes, mostPeople, mostTimesOfAKind, type MealPlanWish } from "@apron/contract";
 import type { DishKind } from "@apron/core/recipes";
 
 type Keep = MealPlanWish["keep"][number];
@@ -44,3 +44,16 @@ export const timesOf = (
   const { [kind]: _before, ...others } = timesOfAKind;
   return { timesOfAKind: most === null ? others : { ...others, [kind]: most } };
 };
+
+const within = (value: number, most: number): number => Math.min(most, Math.max(0, value));
+
+/** Who eats, as typed, within what can be planned for; empty is as usual. */
+export const peopleWithin = (typed: number | null): number | null =>
+  typed === null ? null : within(typed, mostPeople);
+
+/** Whole minutes to cook, as typed, within what can be planned for; empty is as usual. */
+export const minutesWithin = (typed: number | null): number | null =>
+  typed === null ? null : within(Math.round(typed), mostMinutes);
+
+/** How often a kind of dish may come, as typed, within what can be planned for. */
+export const timesWithin = (typed: number): number => within(Math.round(typed), mostTimesOfAKind);

@@ -10,6 +10,15 @@ export function dayName(day: number): string {
   return day === 1 ? "Tomorrow" : showDay(addDays(todayIso(), day));
 }
 
+/** What a kept dish is kept for: "Kept for tomorrow", "Kept for Wed 2 Dec"; null is any of the days. */
+export function keptWords(day: number | null): string {
+  return day === null ? "Kept" : `Kept for ${inSentence(day)}`;
+}
+
+/** A day's name inside a sentence. */
+const inSentence = (day: number): string =>
+  day === 0 || day === 1 ? dayName(day).toLowerCase() : dayName(day);
+
 const within = (days: number): string => (days === 1 ? "today" : `in the next ${days} days`);
 
 /** What the plan uses, and of what would spoil meanwhile what it uses and what no plan can beat. */
@@ -125,7 +134,7 @@ export function changeWords(change: CardChange): string {
     case "new":
       return "New";
     case "moved":
-      return `Moved from ${change.fromDay < 2 ? dayName(change.fromDay).toLowerCase() : dayName(change.fromDay)}`;
+      return `Moved from ${inSentence(change.fromDay)}`;
     case "resized":
       return `Was ${trimmedDecimals(change.fromBatches, 1)} ${change.fromBatches === 1 ? "batch" : "batches"}`;
   }

@@ -5,10 +5,10 @@ import { daysBetween } from "@apron/core/measure";
 import { useAcceptedPlan } from "../client/queries.ts";
 import { todayIso } from "../ui/dates.ts";
 import { dayName } from "../match/meal-plan-words.ts";
-import { notPlannedYet, withAccepted, type Clock, type PlanForm } from "./plan-form.ts";
+import { kitchenClock } from "./kitchen-clock.ts";
+import { notPlannedYet, withAccepted, type PlanForm } from "./plan-form.ts";
 
 /** The days of the accepted plan whose dishes are not in this plan yet: one tap takes a day over. */
-const props = defineProps<{ clock: Clock }>();
 const form = defineModel<PlanForm>({ required: true });
 const { data } = useAcceptedPlan();
 const days = computed(() => {
@@ -20,7 +20,7 @@ const days = computed(() => {
   }));
 });
 const take = (day: string): void => {
-  form.value = withAccepted(form.value, { day, accepted: data.value?.dishes ?? [] }, props.clock);
+  form.value = withAccepted(form.value, { day, accepted: data.value?.dishes ?? [] }, kitchenClock);
 };
 </script>
 

@@ -15,7 +15,7 @@ import DishTag from "./DishTag.vue";
 import CrewFields from "./CrewFields.vue";
 import AcceptedDays from "./AcceptedDays.vue";
 import { cooksOf, onDay, typedTime, withDish, withoutDish, type PlanForm } from "./plan-form.ts";
-import { dayOfInstant, instantOn, showClock } from "../ui/dates.ts";
+import { kitchenClock } from "./kitchen-clock.ts";
 
 /** What is to be on the table, when, and who and what there is to cook it. */
 defineProps<{ letterOf: (dish: string) => string }>();
@@ -32,10 +32,9 @@ async function add(recipeId: string): Promise<void> {
   if (name !== undefined) form.value.dishes = withDish(form.value.dishes, { recipeId, name, batches: 1 });
 }
 const remove = (key: string): void => void (form.value = withoutDish(form.value, key));
-const clock = { dayOf: dayOfInstant, timeOf: showClock, instantOn };
 const day = computed({
   get: () => form.value.day,
-  set: (wanted) => (form.value = onDay(form.value, wanted, clock)),
+  set: (wanted) => (form.value = onDay(form.value, wanted, kitchenClock)),
 });
 /** Is it a make in progress in which something is done otherwise? */
 const isChanged = ({ changes }: PlanForm["dishes"][number]): boolean =>
@@ -78,7 +77,7 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
         </label>
       </li>
     </ul>
-    <AcceptedDays v-model="form" :clock="clock" />
+    <AcceptedDays v-model="form" />
     <SelectField
       id="plan-add"
       v-model="adding"

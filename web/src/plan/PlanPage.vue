@@ -9,7 +9,7 @@ import { useAcceptedPlan, useAllRecipes, useRefresh } from "../client/queries.ts
 import { useDraft } from "../client/use-draft.ts";
 import { useSubmit } from "../client/use-submit.ts";
 import { sentenceOf } from "../client/words.ts";
-import { dayOfInstant, instantOn, showClock } from "../ui/dates.ts";
+import { showClock } from "../ui/dates.ts";
 import { dayToPlan } from "./day-to-plan.ts";
 import EmptyState from "../ui/EmptyState.vue";
 import PageHead from "../ui/PageHead.vue";
@@ -33,6 +33,7 @@ import {
   withFixed,
   withTimes,
 } from "./plan-form.ts";
+import { kitchenClock } from "./kitchen-clock.ts";
 import { takenWords } from "./plan-words.ts";
 import { usePlan } from "./use-plan.ts";
 
@@ -73,8 +74,7 @@ watch(
   [() => route.query["accepted"], acceptedPlan],
   ([day, known]) => {
     if (typeof day !== "string" || !known) return;
-    const clock = { dayOf: dayOfInstant, timeOf: showClock, instantOn };
-    form.value = withAccepted(form.value, { day, accepted: known.dishes }, clock);
+    form.value = withAccepted(form.value, { day, accepted: known.dishes }, kitchenClock);
     void router.replace({ query: {} });
   },
   { immediate: true },
@@ -85,7 +85,7 @@ watch(
     if (typeof id !== "string") return;
     try {
       const plan = await call("getPlan", { params: { id } });
-      form.value = formOfPlan(plan, { dayOf: dayOfInstant, timeOf: showClock });
+      form.value = formOfPlan(plan, kitchenClock);
     } catch (failed) {
       if (!(failed instanceof ApiProblem)) throw failed;
       notices.say({ text: sentenceOf(failed) });
