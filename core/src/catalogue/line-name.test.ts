@@ -28,6 +28,8 @@ describe("which food a line names", () => {
     ["onions, spring", "scallion"],
     ["pepper, sweet", "asks"],
     ["tuna in spring water", "tuna-tinned"],
+    ["8 anchovy fillets in oil, drained", "anchovy"],
+    ["8 anchovy fillets in olive oil", "anchovy"],
     ["anchovies in oil", "anchovy"],
     ["artichokes in oil", "asks"],
     ["1 tin tomatoes in juice", "tomato-tinned"],

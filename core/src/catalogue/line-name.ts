@@ -1,5 +1,5 @@
 import { wordTable } from "../measure/index.ts";
-import { changesFood, describesOnly, type Kind } from "./describing.ts";
+import { changesFood, describes, describesOnly, type Kind } from "./describing.ts";
 import { wordsOf } from "./name-keys.ts";
 import type { FoodClass } from "./row-words.ts";
 import type { LineParts } from "../measure/index.ts";
@@ -206,7 +206,9 @@ function withoutLiquid({ name, word }: LineParts, index: NameIndex): string {
   if (findExactly(name, index)) return name;
   const alone = name.replace(liesIn, "");
   const ids = findNamed(alone, index)?.ids ?? [];
-  const isSoldSo = word in howPacked || ids.every((id) => soldInLiquid.has(index.kinds.get(id)?.keepsAs));
+  const isSold = (kind: Kind | undefined): boolean =>
+    soldInLiquid.has(kind?.keepsAs) || describes("oil", kind);
+  const isSoldSo = word in howPacked || ids.every((id) => isSold(index.kinds.get(id)));
   return (isSoldSo ? alone : name).replace(withItsParts, "");
 }
 

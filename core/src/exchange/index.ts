@@ -20,6 +20,7 @@ export {
 } from "./recipe-draft.ts";
 export { foodNamer } from "./names-food.ts";
 export { readRecipeFiles, readRecipes, type RecipeFile } from "./read-recipes.ts";
-export { readYield, reviewRecipe, type RecipeReview, type ReviewedLine } from "./review-recipe.ts";
+export { readYield } from "./read-yield.ts";
+export { reviewRecipe, type RecipeReview, type ReviewedLine } from "./review-recipe.ts";
 export { listLineText, shoppingCsv, shoppingMarkdown, type ListLine } from "./write-shopping-list.ts";
 export { lineText, recipeJson, recipeMarkdown, recipeWriter, type RecipeWriter } from "./write-recipe.ts";

@@ -8,7 +8,8 @@ import { plainText } from "./plain-text.ts";
 import { draftLimits } from "./recipe-draft.ts";
 import { readRecipes } from "./read-recipes.ts";
 import { readRecipeText } from "./read-recipe-text.ts";
-import { readYield, reviewRecipe, yieldInTitle } from "./review-recipe.ts";
+import { readYield, yieldInNotes, yieldInTitle } from "./read-yield.ts";
+import { reviewRecipe } from "./review-recipe.ts";
 
 const reader = lineReader(catalogue, { cup: "us-customary", ounces: {} });
 const reviewOf = (ingredients: readonly string[], yieldText = "serves 2", minutes: number | null = null) =>
@@ -26,6 +27,9 @@ describe("yields at their edges", () => {
     expect(readYield("Makes 8 rolls, serves 4").servings).toBe(4);
     expect(readYield("12 small tarts for 6").servings).toBe(6);
     expect(readYield("Makes 8 rolls").servings).toBe(8);
+    expect(readYield("Serves four as a starter").servings).toBe(4);
+    expect(yieldInNotes(["For the plates, serves 4. Eggs last.", "Feeds 9"])).toBe("serves 4");
+    expect(yieldInNotes(["It serves us well.", "Keeps 3 days"])).toBe("");
   });
 
   it("a recipe takes a minute at least and two days at most", () => {

@@ -26,6 +26,7 @@ import {
 } from "../recipes/index.ts";
 import { translate, type Language } from "../languages/index.ts";
 import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft, type SourceLine } from "./recipe-draft.ts";
+import { readYield, yieldInNotes, yieldInTitle } from "./read-yield.ts";
 import { sections, yieldLine } from "./section-words.ts";
 import { splitFoods } from "./split-foods.ts";
 
@@ -227,36 +228,7 @@ function grouped(draft: RecipeDraft, reader: LineReader): Grouped[] {
   });
 }
 
-/** Grams or millilitres of one batch; more was misread. */
-const mostMade = 50_000;
 const longestMinutes = 2880;
-
-/** "Serves 4–6" is four to six: the smaller, so that nobody goes short. "Makes 300 ml" is a volume. */
-export function readYield(text: string): { servings: number | null; makes: Makes | null } {
-  const measured = /(\d+(?:[.,]\d+)?) ?(ml|l|litres?|g|kg)\b/i.exec(text);
-  const amount = Number((measured?.[1] ?? "").replace(",", "."));
-  const unit = (measured?.[2] ?? "").toLowerCase();
-  const thousand = unit.startsWith("l") || unit === "kg" ? 1000 : 1;
-  const makes: Makes | null =
-    measured && amount > 0 && amount * thousand <= mostMade
-      ? unit.endsWith("g")
-        ? { kind: "mass", grams: amount * thousand }
-        : { kind: "volume", ml: amount * thousand }
-      : null;
-  const counted = text.replace(measured?.[0] ?? "\u0000", "");
-  // "Makes 8 rolls, serves 4": who eats is asked, and not how many pieces there are.
-  const said = (/\b(?:serves|feeds|for)\s+(\d+(?:\.\d+)?)/i.exec(counted) ??
-    /(\d+(?:\.\d+)?)/.exec(counted))?.[1];
-  const servings = Number(said);
-  return { servings: said !== undefined && servings > 0 && servings <= 500 ? servings : null, makes };
-}
-
-/** "Smoky dip (serves 6)", "Slaw – for 4 people": a title without what is said in it of how much it makes. */
-export function yieldInTitle(title: string): { readonly title: string; readonly yieldText: string } {
-  const [, name = "", said = ""] =
-    /^(.+?)\s*(?:[([]\s*|[,:–—]\s+|\s-\s+)([^()[\]]+?)\s*[)\]]?\s*$/.exec(title) ?? [];
-  return yieldLine.test(said) ? { title: name, yieldText: said } : { title, yieldText: "" };
-}
 
 const contentsOf = (
   draft: RecipeDraft,
@@ -291,7 +263,8 @@ export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): Rec
     .map((text) => readStep(cutText(text, 500), lexicon));
   const { kind, isSaid } = guessKind(contentsOf(draft, first, { steps, reader }));
   const named = yieldInTitle(titleOf(draft));
-  const yieldText = textsOf(draft, "yield").join(" ") || named.yieldText;
+  const yieldText =
+    textsOf(draft, "yield").join(" ") || named.yieldText || yieldInNotes(textsOf(draft, "note"));
   const minutes =
     draft.minutes ?? minutesIn(textsOf(draft, "time").join(" "))?.high ?? minutesIn(yieldText)?.high;
   return {

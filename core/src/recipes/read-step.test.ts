@@ -113,6 +113,9 @@ describe("what a step is done with, by what is done in it", () => {
     ["Add the chilli and the chilled stock.", null],
     ["Slice the roast peppers.", null],
     ["Season with toasted cumin.", null],
+    ["Put the peppers in a bowl, cover and leave 15 mins to steam.", null],
+    ["Steam the leaves in a bowl over the pan for 5 minutes.", "hob"],
+    ["Put the bowl over simmering water and leave to steam.", "hob"],
     ["Roast the carrots for 30 minutes.", "oven"],
     ["Put in the oven until golden.", "oven"],
     ["Preheat the oven to 200 °C.", "oven"],
@@ -156,6 +159,15 @@ describe("hands or none", () => {
       "Leave to stand for 15 minutes.",
       { activeMin: null, passiveMin: null, wait: { leastMin: 15, mostMin: null } },
     ],
+    // A moment in it is not how long it goes on, but where nothing else is said.
+    [
+      "Roast for 45-60 mins, turning half way. The tomatoes come out after 20 minutes.",
+      { activeMin: null, passiveMin: { low: 45, high: 60 }, checkEveryMin: 30 },
+    ],
+    ["Halfway through, shake the tray: 25 minutes in the oven.", { checkEveryMin: 13 }],
+    ["Roast for 30 minutes, turning once.", { checkEveryMin: 15 }],
+    ["Roast for 30 minutes until they turn brown.", { checkEveryMin: null }],
+    ["Take out of the oven after 20 minutes.", { passiveMin: { low: 20, high: 20 } }],
     ["Chill overnight.", { activeMin: null, passiveMin: { low: 480, high: 720 }, wait: null }],
     [
       "Roast for 30 minutes, turning every 10 minutes.",
@@ -188,8 +200,12 @@ describe("a paragraph with several tasks", () => {
     ]);
   });
 
-  it("stays whole where it has one or none", () => {
-    for (const text of ["Mix everything. Season. Serve.", "Slice them. Roast for 20 minutes. Serve warm."])
+  it("stays whole where it has one or none, or the second clock is of the same task", () => {
+    for (const text of [
+      "Roast for 45 mins. The tomatoes come out after 20 minutes.",
+      "Mix everything. Season. Serve.",
+      "Slice them. Roast for 20 minutes. Serve warm.",
+    ])
       expect(tasksOf(text)).toEqual([text]);
   });
 });

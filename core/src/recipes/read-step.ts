@@ -3,7 +3,7 @@ import { translate, type Lexicon } from "../languages/index.ts";
 import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
-import { checkEvery, minutesIn, timesIn } from "./step-time.ts";
+import { checkEvery, checkHalfway, minutesIn, timesIn } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
 
 /** "until the edges brown": the sign that it is done. */
@@ -18,6 +18,13 @@ const signIn = (text: string): string => {
     .trim();
   return cutText(sign, 160);
 };
+
+/** "The tomatoes come out after 20 minutes": a moment in what is going on, and not how long it goes on. */
+const moments =
+  /\bafter (?:only |just |about |around |another )?\d[^.;,]*?(?:minutes?|mins?|hours?|hrs?)\b/gi;
+
+const isMoment = (text: string): boolean =>
+  timesIn(text).length > 0 && timesIn(text.replace(moments, "")).length === 0 && toolIn(text) === null;
 
 /** Heating the oven or bringing water to the boil is nobody's work; it is done before something else begins. */
 const isWarmUp = (text: string): boolean =>
@@ -39,10 +46,11 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
 /** What English words say of one way; `text` is how it is written. */
 function readWay(english: string, text: string): StepWay {
   const tool = isWarmUp(english) ? "oven" : toolIn(english);
-  const checkEveryMin = checkEvery(english);
-  const minutes = minutesIn(
-    english.replace(/every [^.;,]+/gi, "").replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, ""),
-  );
+  const lasting = english
+    .replace(/every [^.;,]+/gi, "")
+    .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");
+  const minutes = minutesIn(lasting.replace(moments, "")) ?? minutesIn(lasting);
+  const checkEveryMin = checkEvery(english) ?? checkHalfway(english, minutes);
   const passive = isPassive(english, tool, minutes?.high);
   const waits = minutes !== null && passive && tool === null;
   return stepOf(text, {
@@ -73,7 +81,11 @@ const isTask = (text: string): boolean =>
  * after the last one too. A paragraph with one task or none stays whole.
  */
 export function tasksOf(text: string): string[] {
-  const parts = sentences(text);
+  const parts = sentences(text).reduce<string[]>((before, part) => {
+    const last = before.at(-1);
+    const isOfLast = last !== undefined && isTask(last) && isMoment(part);
+    return isOfLast ? [...before.slice(0, -1), `${last} ${part}`] : [...before, part];
+  }, []);
   if (parts.filter(isTask).length < 2) return [text];
   const tasks: string[] = [];
   let waiting = "";

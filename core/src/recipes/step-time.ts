@@ -85,3 +85,11 @@ export function checkEvery(text: string): number | null {
   const every = minutesIn(said)?.low ?? 0;
   return every > 0 && every <= 1440 ? every : null;
 }
+
+const inTheMiddle = "\\b(?:half ?-?way(?: through)?|mid-?way(?: through)?|once)\\b";
+const seenTo = "\\b(?:turn|flip|stir|shak|bast|toss|check|rotat|swap)\\w*";
+const saysMiddle = new RegExp(`${seenTo}[^.;]*?${inTheMiddle}|${inTheMiddle}[^.;]*?${seenTo}`, "i");
+
+/** "Turning halfway": minutes from the start, for a step that lasts so long; null where it is not said. */
+export const checkHalfway = (text: string, lasts: Minutes | null): number | null =>
+  lasts !== null && lasts.high >= 2 && saysMiddle.test(text) ? Math.ceil(lasts.high / 2) : null;

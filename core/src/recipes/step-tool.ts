@@ -33,8 +33,12 @@ const doneWith: readonly (readonly [StepTool, RegExp])[] = [
 const notDone =
   /\b(?:boiled|roasted|roast (?=chicken|beef|peppers|potatoes)|toasted|fried|grilled|blanched|chilled|frozen|baked|steamed)\b/gi;
 
+/** "Cover the bowl and leave the peppers to steam": in their own heat, away from any fire. Common practice, no source. */
+const inOwnHeat =
+  /\b(bowl|bag|box|tub|cling ?film|plate)\b([^.;]{0,60}\b(?:leave|let|left)\b[^.;]{0,40}\b)(?:to )?(?:steam|sweat)\b/gi;
+
 export const toolIn = (text: string): StepTool | null => {
-  const done = text.replace(notDone, "");
+  const done = text.replace(notDone, "").replace(inOwnHeat, "$1$2");
   return doneWith.find(([, words]) => words.test(done))?.[0] ?? null;
 };
 

@@ -1,0 +1,46 @@
+import { wordsToNumber } from "../measure/index.ts";
+import type { Makes } from "../recipes/index.ts";
+import { yieldLine } from "./section-words.ts";
+
+/** Grams or millilitres of one batch; more was misread. */
+const mostMade = 50_000;
+/** "Serves four": what stands before a count in words. */
+const countBehind = /^(.*?\b(?:serves|feeds|for|makes)\s+)(.*)$/i;
+
+/** "Serves 4–6" is four to six: the smaller, so that nobody goes short. "Makes 300 ml" is a volume. */
+export function readYield(text: string): { servings: number | null; makes: Makes | null } {
+  const measured = /(\d+(?:[.,]\d+)?) ?(ml|l|litres?|g|kg)\b/i.exec(text);
+  const amount = Number((measured?.[1] ?? "").replace(",", "."));
+  const unit = (measured?.[2] ?? "").toLowerCase();
+  const thousand = unit.startsWith("l") || unit === "kg" ? 1000 : 1;
+  const makes: Makes | null =
+    measured && amount > 0 && amount * thousand <= mostMade
+      ? unit.endsWith("g")
+        ? { kind: "mass", grams: amount * thousand }
+        : { kind: "volume", ml: amount * thousand }
+      : null;
+  const counted = text
+    .replace(measured?.[0] ?? "\u0000", "")
+    .replace(countBehind, (_, said: string, rest: string) => said + wordsToNumber(rest));
+  // "Makes 8 rolls, serves 4": who eats is asked, and not how many pieces there are.
+  const said = (/\b(?:serves|feeds|for)\s+(\d+(?:\.\d+)?)/i.exec(counted) ??
+    /(\d+(?:\.\d+)?)/.exec(counted))?.[1];
+  const servings = Number(said);
+  return { servings: said !== undefined && servings > 0 && servings <= 500 ? servings : null, makes };
+}
+
+/** "Smoky dip (serves 6)", "Slaw – for 4 people": a title without what is said in it of how much it makes. */
+export function yieldInTitle(title: string): { readonly title: string; readonly yieldText: string } {
+  const [, name = "", said = ""] =
+    /^(.+?)\s*(?:[([]\s*|[,:–—]\s+|\s-\s+)([^()[\]]+?)\s*[)\]]?\s*$/.exec(title) ?? [];
+  return yieldLine.test(said) ? { title: name, yieldText: said } : { title, yieldText: "" };
+}
+
+/** "For the plates, serves 4. The rest keeps.": what notes say of how much it makes, in their words; "" where nothing. */
+export function yieldInNotes(notes: readonly string[]): string {
+  const said = /\b(?:serves|feeds|(?:makes )?enough for)\s+[^.,;()]{1,40}/i;
+  const found = notes
+    .map((note) => said.exec(note)?.[0] ?? "")
+    .find((text) => readYield(text).servings !== null);
+  return found ?? "";
+}
