@@ -264,6 +264,8 @@ describe("lines of a pasted recipe", () => {
 
   it("are split where the cook says, and nowhere else", () => {
     expect(textsOf(splitAt(lines, 1, 14))).toEqual(["Bowl", "2 tbsp vinegar", "1 tsp salt", "Mix."]);
+    const joined = [{ kind: "ingredient", text: "2 red peppers and 1 yellow" }] as const;
+    expect(textsOf(splitAt(joined, 0, 13))).toEqual(["2 red peppers", "1 yellow"]);
     expect([splitAt(lines, 1, 0), splitAt(lines, 1, 99), splitAt(lines, 9, 1)]).toEqual([
       lines,
       lines,

@@ -16,6 +16,7 @@ import {
   minutesIn,
   readStep,
   tasksOf,
+  withOvenHeat,
   defaultLineRole,
   defaultPortionG,
   type DishContents,
@@ -27,7 +28,7 @@ import {
 import { translate, type Language } from "../languages/index.ts";
 import { categoryOf, notesOf, textsOf, titleOf, type RecipeDraft, type SourceLine } from "./recipe-draft.ts";
 import { readYield, yieldInNotes, yieldInTitle } from "./read-yield.ts";
-import { sections, yieldLine } from "./section-words.ts";
+import { sections } from "./section-words.ts";
 import { splitFoods } from "./split-foods.ts";
 
 /** One ingredient line as this kitchen understands it, before the cook has looked at it. */
@@ -258,9 +259,11 @@ export function reviewRecipe(draft: RecipeDraft, kitchenReader: LineReader): Rec
   const first = about("composed-plate", 0);
   const othersG = first.reduce((total, line) => total + (line.grams ?? 0), 0);
   const lexicon = draft.language === null ? undefined : reader.lexicons().get(draft.language);
-  const steps = textsOf(draft, "step")
-    .flatMap(tasksOf)
-    .map((text) => readStep(cutText(text, 500), lexicon));
+  const steps = withOvenHeat(
+    textsOf(draft, "step")
+      .flatMap(tasksOf)
+      .map((text) => readStep(cutText(text, 500), lexicon)),
+  );
   const { kind, isSaid } = guessKind(contentsOf(draft, first, { steps, reader }));
   const named = yieldInTitle(titleOf(draft));
   const yieldText =

@@ -30,7 +30,13 @@ export type Writing = {
   readonly places: CookingPlaces;
 };
 /** A step with its minutes. `key` names it within the dish; `index` is null of what stands in no step of the recipe. */
-export type Timed = StepTimes & { readonly key: string; readonly index: number | null; readonly step: Step };
+export type Timed = StepTimes & {
+  readonly key: string;
+  readonly index: number | null;
+  readonly step: Step;
+  /** The step before that says to heat up for this one, and nothing else. */
+  readonly heatedIn?: number | undefined;
+};
 /** The first and the last task of a step, and the one after which it goes on by itself, where it does. */
 export type Ends = { readonly first: string; readonly last: string; readonly handsFree?: string };
 
@@ -83,7 +89,8 @@ function warmUp(writing: Writing, timed: Timed, before: string): void {
     step.tool === "oven" ? warmUps.oven : step.tool === "grill" ? grillMin : inWater ? warmUps.water : 0;
   const minutes = step.warmUpMin ?? usual;
   if (minutes === 0) return;
-  const info = infoOf(writing, timed, { kind: "warm-up", minutes: exactly(minutes) });
+  const more = { kind: "warm-up", minutes: exactly(minutes), step: timed.heatedIn ?? timed.index } as const;
+  const info = infoOf(writing, timed, more);
   const id = addTask(draft, info, { uses: usesOf(step, trayAmount(step, dish.batches)), weight: 1 });
   if (step.tool === "oven") draft.ovens.push({ task: id, celsius: step.celsius });
   follow(draft, [id, before], { most: 10 });
@@ -181,7 +188,7 @@ export function worked(writing: Writing, timed: Timed): Ends {
   const extra = step.setAside ? handling.setAsideMin : 0;
   const info = infoOf(writing, timed, { kind: "work", minutes: exactly(workMin + extra) });
   const { first, last: work } = inLoads(writing, timed, info);
-  if (step.tool === "hob" || step.tool === "grill") warmUp(writing, timed, first);
+  if (isHot(step.tool)) warmUp(writing, timed, first);
   washUp(writing, timed, work);
   if (!byItself) return { first, last: work };
   const standing = infoOf(writing, timed, { kind: "by-itself", minutes: byItself });

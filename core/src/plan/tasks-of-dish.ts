@@ -3,10 +3,13 @@ import {
   inWays,
   isHot,
   linesNamed,
+  onlyWarmsUp,
   stepOf,
+  worksBesideWarmUp,
   writtenFiller,
   type Formula,
   type Line,
+  type Step,
 } from "../recipes/index.ts";
 import { addTask, follow, type CookingPlaces, type DishToCook, type Draft } from "./cooking-task.ts";
 import {
@@ -195,6 +198,20 @@ function afterStep(writing: Writing, open: readonly Written[], next: Written): r
   return [next];
 }
 
+/** Heating the oven goes before the step that needs it; what a step does beside that is work of the hands. */
+const asHandWork = (step: Step): Step => (onlyWarmsUp(step) ? { ...step, tool: null } : step);
+
+/** By the step that needs the heat: the one before it in which nothing is done but to heat the oven for it. */
+function heatedBefore(steps: readonly Step[]): ReadonlyMap<number, number> {
+  const found = new Map<number, number>();
+  for (const [index, step] of steps.entries()) {
+    if (!onlyWarmsUp(step) || worksBesideWarmUp(step)) continue;
+    const needs = steps.findIndex((one, i) => i > index && one.tool === "oven" && !onlyWarmsUp(one));
+    if (needs >= 0 && !found.has(needs)) found.set(needs, index);
+  }
+  return found;
+}
+
 /**
  * The tasks of a dish, one after another as its steps stand, with what can go on beside them: getting lines ready, heating
  * up, looking, washing up. Steps that nobody knows the time of are returned; they are planned without it.
@@ -204,19 +221,23 @@ export function addDish(
   asked: DishToCook,
   kitchen: { readonly catalogue: Catalogue; readonly places: CookingPlaces },
 ): MissingTime[] {
-  const dish = { ...asked, formula: inWays(asked.formula, asked.ways) };
+  const formula = inWays(asked.formula, asked.ways);
+  const dish = { ...asked, formula: { ...formula, steps: formula.steps.map(asHandWork) } };
   const writing = { dish, draft, ...kitchen };
   if (dish.isMade) return takeOut(writing);
   const missing: MissingTime[] = [];
-  const steps = dish.formula.steps.map((step, index): Timed => {
+  const heated = heatedBefore(formula.steps);
+  const nobodysWork = new Set(heated.values());
+  const steps = dish.formula.steps.flatMap((step, index): Timed[] => {
+    if (nobodysWork.has(index)) return [];
     const given = dish.times.get(index);
-    const at = { key: String(index), index, step };
-    if (given) return { ...given, from: "cook", ...at };
-    const { formula, batches, lessons } = dish;
-    const times = stepTimes({ formula, index, batches, lessons }, kitchen.catalogue);
-    if (times.from !== "unknown") return { ...times, ...at };
+    const at = { key: String(index), index, step, heatedIn: heated.get(index) };
+    if (given) return [{ ...given, from: "cook", ...at }];
+    const { batches, lessons } = dish;
+    const times = stepTimes({ formula: dish.formula, index, batches, lessons }, kitchen.catalogue);
+    if (times.from !== "unknown") return [{ ...times, ...at }];
     missing.push({ dish: dish.id, step: index });
-    return { workMin: handling.putInMin, byItself: null, from: "usual", ...at };
+    return [{ workMin: handling.putInMin, byItself: null, from: "usual", ...at }];
   });
   const ready = linesByStep(dish.formula, steps, kitchen.catalogue);
   const ahead = cookedAhead(writing, steps);

@@ -75,6 +75,7 @@ export { guessKind, type DishContents, type KindGuess } from "./guess-kind.ts";
 export { celsiusIn } from "./step-heat.ts";
 export { minutesIn } from "./step-time.ts";
 export { readStep, tasksOf } from "./read-step.ts";
+export { onlyWarmsUp, withOvenHeat, worksBesideWarmUp } from "./warm-up.ts";
 export { recipeId } from "./recipe-id.ts";
 export { scaleFormula, timesFormula, type ScaleIssue, type ScaleWish, type Scaled } from "./scale.ts";
 export { allowedFillers, isStrong, shareCap, type AllowedFiller } from "./slots.ts";

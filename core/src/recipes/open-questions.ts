@@ -2,6 +2,7 @@ import type { Catalogue, CookingChange } from "../catalogue/index.ts";
 import type { UnclearAmount } from "./reread-amounts.ts";
 import { writtenFiller, type Formula, type Minutes, type Step } from "./formula.ts";
 import { isHot } from "./step-tool.ts";
+import { onlyWarmsUp } from "./warm-up.ts";
 
 /** Something a recipe does not say, with what the tables propose; the cook decides, nothing is filled in silently. */
 export type OpenQuestion =
@@ -39,7 +40,7 @@ function changesFor(step: Step, formula: Formula, catalogue: Catalogue): Cooking
 function questionsOf(step: Step, index: number, changes: readonly CookingChange[]): OpenQuestion[] {
   const hot = changes.find((c) => c.celsius !== null);
   const timed = changes.find((c) => c.minutesLow !== null && c.minutesHigh !== null);
-  const heated = isHot(step.tool);
+  const heated = isHot(step.tool) && !onlyWarmsUp(step);
   const untimed = step.activeMin === null && step.passiveMin === null;
   const temperature: OpenQuestion = {
     about: "temperature",

@@ -75,6 +75,10 @@ describe("heat in every way it is written", () => {
     ["Dry in a low oven for 3 hours.", 150],
     ["Roast at 160 °C convection.", 180],
     ["Bake at gas 6 for 8 minutes.", 200],
+    ["Roast at 200C for 20 minutes.", 200],
+    ["Oven to 200C fan. Rub the peppers with oil.", 220],
+    ["Preheat to 400F and roast for 20-25 minutes.", 204],
+    ["Stir in 20 c water.", null],
   ])("%s", (text, celsius) => {
     expect(celsiusIn(text)).toBe(celsius);
   });

@@ -5,6 +5,7 @@ import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { checkEvery, checkHalfway, minutesIn, timesIn } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
+import { saysWarmUp } from "./warm-up.ts";
 
 /** "until the edges brown": the sign that it is done. */
 const signIn = (text: string): string => {
@@ -26,10 +27,6 @@ const moments =
 const isMoment = (text: string): boolean =>
   timesIn(text).length > 0 && timesIn(text.replace(moments, "")).length === 0 && toolIn(text) === null;
 
-/** Heating the oven or bringing water to the boil is nobody's work; it is done before something else begins. */
-const isWarmUp = (text: string): boolean =>
-  /^(?:pre-?heat|heat the oven|turn (?:on )?the oven|set the oven)\b/i.test(text);
-
 /**
  * What the words of a step say about time, tool, heat and doneness. Nothing is made up: what they do not say is null,
  * and asked (`openQuestions`). A step in another language is read through its lexicon; its words stay as they are.
@@ -45,7 +42,7 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
 
 /** What English words say of one way; `text` is how it is written. */
 function readWay(english: string, text: string): StepWay {
-  const tool = isWarmUp(english) ? "oven" : toolIn(english);
+  const tool = saysWarmUp(english) ? "oven" : toolIn(english);
   const lasting = english
     .replace(/every [^.;,]+/gi, "")
     .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");

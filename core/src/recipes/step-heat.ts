@@ -38,15 +38,17 @@ const hottest = 350;
 const leastFahrenheit = 260;
 
 const degrees =
-  /(\d{2,3}) ?(?:°|º|degrees?|deg\b)\.? ?(celsius|centigrade|fahrenheit|c|f)?\b|(\d{2,3}) ?(c|f)\b(?! ?\w)/gi;
+  /(\d{2,3}) ?(?:°|º|degrees?|deg\b)\.? ?(celsius|centigrade|fahrenheit|c|f)?\b|(\d{3}) ?(c|f)\b|(\d{2}) ?(c|f)\b(?! ?\w)/gi;
 
 type Heat = { readonly celsius: number; readonly isFan: boolean };
 
 function heatsIn(text: string): Heat[] {
   return [...text.matchAll(degrees)].flatMap((found) => {
-    const value = Number(found[1] ?? found[3]);
+    const value = Number(found[1] ?? found[3] ?? found[5]);
     if (!(value > 0)) return [];
-    const said = (found[2] ?? found[4] ?? (value >= leastFahrenheit ? "f" : "c")).charAt(0).toLowerCase();
+    const said = (found[2] ?? found[4] ?? found[6] ?? (value >= leastFahrenheit ? "f" : "c"))
+      .charAt(0)
+      .toLowerCase();
     const celsius = said === "f" ? Math.round((value - 32) / 1.8) : value;
     const [before, after] = [text.slice(0, found.index), text.slice(found.index + found[0].length)];
     return [{ celsius, isFan: said !== "f" && isFan(before, after) }];

@@ -268,4 +268,45 @@ const setKind = (at: number, now: SourceKind): void => set(withKind(lines.value,
     grid-template-columns: minmax(0, 1fr);
   }
 }
+
+/* On a phone: the words, what they were read as, then what they are and what can be done with them, side by side. */
+@media (max-width: 600px) {
+  .lines :deep(tr:not(.p-datatable-row-expansion)) {
+    display: grid;
+    grid-template-areas: "words words" "read read" "is acts";
+    grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0.2rem 0.6rem;
+    align-items: center;
+  }
+
+  .lines :deep(tr td) {
+    text-align: start;
+  }
+
+  .lines :deep(tr.asks) {
+    padding-inline: 0.4rem;
+    background: var(--soon-wash);
+  }
+
+  .lines :deep(tr:not(.p-datatable-row-expansion) td)::before {
+    display: none;
+  }
+
+  .lines :deep(td:nth-child(1)) {
+    grid-area: words;
+  }
+
+  .lines :deep(td:nth-child(2)) {
+    grid-area: is;
+  }
+
+  .lines :deep(td:nth-child(3)) {
+    grid-area: read;
+    color: var(--soft-ink);
+  }
+
+  .lines :deep(td:nth-child(4)) {
+    grid-area: acts;
+  }
+}
 </style>

@@ -48,14 +48,18 @@ export function merged(lines: Lines, at: number): SourceLine[] {
   return [...lines.slice(0, at), { kind: line.kind, text }, ...lines.slice(at + 2)];
 }
 
+/** "2 red peppers and 1 yellow": what joined two foods says nothing of the second. */
+const joint = /^(?:and|plus|&)\s+/i;
+
 /** A line as two, where the cook says; a place at either end splits nothing. */
 export function splitAt(lines: Lines, at: number, place: number): SourceLine[] {
   const line = lines[at];
   if (!line) return [...lines];
-  const before = line.text.slice(0, place).replace(/[\s,;]+$/, "");
-  const after = line.text.slice(place).replace(/^[\s,;]+/, "");
-  if (before === "" || after === "") return [...lines];
   const { kind } = line;
+  const before = line.text.slice(0, place).replace(/[\s,;]+$/, "");
+  const behind = line.text.slice(place).replace(/^[\s,;]+/, "");
+  const after = kind === "ingredient" ? behind.replace(joint, "") : behind;
+  if (before === "" || after === "") return [...lines];
   return [...lines.slice(0, at), { kind, text: before }, { kind, text: after }, ...lines.slice(at + 1)];
 }
 
