@@ -56,7 +56,7 @@ test("paste a recipe to saved in at most 6", async ({ page, context }) => {
   await effort.click(review.getByTestId("save-recipe"));
   await expect(notice(page)).toContainText("Saved Windfall slaw");
   await expect(page.getByRole("heading", { name: "Windfall slaw" })).toBeVisible();
-  await expect(page.getByTestId("open-questions")).toContainText("“a little moondust” was not understood");
+  await expect(page.getByTestId("open-questions")).toContainText("“a little moondust” is not counted yet");
   expect(effort.spent).toBeLessThanOrEqual(6);
   const saved = await ask<Opened>(page, "/api/recipes/windfall-slaw");
   expect(saved.formula.lines.map((line) => line.fillers[0]?.ingredient)).toEqual([

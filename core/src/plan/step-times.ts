@@ -11,7 +11,14 @@ import {
 } from "../recipes/index.ts";
 import { pieceMm, timeForSize, type Heat } from "../trim/index.ts";
 import { heatedFood, learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
-import { cutTimes, otherStepMin, trimTimes, usualTimes, type HandTime } from "./tables/hand-times.ts";
+import {
+  behindStanding,
+  cutTimes,
+  otherStepMin,
+  trimTimes,
+  usualTimes,
+  type HandTime,
+} from "./tables/hand-times.ts";
 
 /** Where minutes come from: the recipe's own words, the tables of cooking, a rule of thumb, the cook, or earlier cooks here. */
 export const timesFrom = ["recipe", "table", "usual", "cook", "kitchen"] as const;
@@ -72,6 +79,15 @@ function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes
   return { low: Math.max(...rows.map((row) => row.low)), high: Math.max(...rows.map((row) => row.high)) };
 }
 
+/** What hands do with food once it has stood, minutes: the longest that the words say. Common practice, no source. */
+const workBehind = (text: string): number => {
+  const [, behind = ""] = /\b(?:stand|rest|cool|leave|steam|soak|chill)\b(.*)$/is.exec(text) ?? [];
+  return Math.max(
+    0,
+    ...behindStanding.filter(({ words }) => words.test(behind)).map(({ workMin }) => workMin),
+  );
+};
+
 const saysTime = (step: Step): boolean =>
   step.activeMin !== null || step.passiveMin !== null || step.wait !== null;
 
@@ -109,7 +125,8 @@ function saidTimes(
   const fitting = isMachine ? usualTimes.filter((one) => one.byItself === null) : usualTimes;
   const usual = fitting.find(({ words }) => words.test(step.text));
   if (saysTime(step)) {
-    const usually = step.passiveMin || step.wait ? 2 : (usual?.workMin ?? otherStepMin);
+    const besideClock = 2 + (step.wait ? workBehind(step.text) : 0);
+    const usually = step.passiveMin || step.wait ? besideClock : (usual?.workMin ?? otherStepMin);
     return {
       workMin: step.activeMin === null ? usually : forBatches(step.activeMin, batches),
       byItself: step.passiveMin,

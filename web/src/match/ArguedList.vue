@@ -17,7 +17,9 @@ const emit = defineEmits<{
 const limited = computed(() =>
   dishKinds.flatMap((kind) => {
     const most = props.wish.timesOfAKind[kind];
-    return most === undefined ? [] : [{ kind, words: `${kindWords[kind]}: no more than ${most}` }];
+    return most === undefined
+      ? []
+      : [{ kind, words: `${kindWords[kind]}: ${most === 0 ? "none" : `no more than ${most}`}` }];
   }),
 );
 </script>
@@ -73,5 +75,9 @@ li {
   padding-inline-start: 0.7rem;
   background: var(--sunk);
   border-radius: var(--p-border-radius-md);
+}
+
+svg {
+  flex: none;
 }
 </style>

@@ -47,6 +47,12 @@ export const usualTimes: readonly UsualTime[] = [
   { words: /\b(?:toss|dress|fold|mix|stir|combine|season|taste|add|scatter|pour|serve|top)\b/i, workMin: 3, byItself: null },
 ];
 
+/** "Leave to cool for 15 minutes, then peel everything": the work behind the waiting. Common practice, no source. */
+export const behindStanding: readonly { readonly words: RegExp; readonly workMin: number }[] = [
+  { words: /\b(?:peel|skin|scoop|pick over)\b/i, workMin: 8 },
+  { words: /\b(?:tear|strip|chop|slice|cut|dice|shred|mash|crush|squeeze)\b/i, workMin: 4 },
+];
+
 /** A step of which no word is known. */
 export const otherStepMin = 5;
 

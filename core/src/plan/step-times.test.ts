@@ -1,0 +1,23 @@
+import { describe, expect, it } from "@jest/globals";
+import { aFormula, aLine } from "../../test/kitchen.ts";
+import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
+import { readStep } from "../recipes/index.ts";
+import { stepTimes } from "./step-times.ts";
+
+const workOf = (text: string): number => {
+  const formula = aFormula([aLine("beet", 600, "beet")], { steps: [readStep(text)] });
+  const times = stepTimes({ formula, index: 0, batches: 1, lessons: [] }, catalogue);
+  return times.from === "unknown" ? Number.NaN : times.workMin;
+};
+
+describe("the work of a step in which food stands", () => {
+  it.each([
+    ["Leave to stand for 15 minutes.", 2],
+    ["Cover the bowl and leave 15 mins to steam. When you can handle them, peel and tear into strips.", 10],
+    ["Leave to cool for 20 minutes, then slice.", 6],
+    // What is done before it stands is of the step before, or of the getting ready.
+    ["Peel the beetroot and leave it for 10 minutes.", 2],
+  ])("%s", (text, minutes) => {
+    expect(workOf(text)).toBe(minutes);
+  });
+});
