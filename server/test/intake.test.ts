@@ -45,7 +45,19 @@ describe("a box share, line by line", () => {
     expect(ledger.entries[0]?.reason).toContain("bunch of 350 g");
   });
 
+  it("takes what a line says it cost for that line, and shares what is left of the whole", async () => {
+    const lines = ["800 g leeks £2", "3 lemons 60p each", "1 kg plums @ £3.20/kg", "500 g beetroot"];
+    const done = await wren.call("logIntake", { body: box(lines, { priceMinor: 1000 }) });
+    expect(done.body.lots.map((l) => [l.ingredient, l.priceMinor])).toEqual([
+      ["leek", 200],
+      ["lemon", 180],
+      ["plum", 320],
+      ["beet", 300],
+    ]);
+  });
+
   it.each([
+    [["400 g lemons 60p each"], "lines.0.text", "price-needs-count"],
     [["1 bunch chard", "3 moonflowers"], "lines.1.text", "ingredient-unknown"],
     [["2 heads lettuce"], "lines.0.text", "ingredient-unclear"],
     [["1 bunch chard", "kale"], "lines.1.text", "amount-empty"],

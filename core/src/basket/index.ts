@@ -14,7 +14,15 @@ export {
 export { freezesWhole } from "./freezes-whole.ts";
 export { oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
 export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
-export { priceBases, priceOfLot, sharePrice, type Price, type PriceBasis } from "./price.ts";
+export {
+  priceBases,
+  priceInLine,
+  priceOfLot,
+  sharePriceOfRest,
+  sharePrice,
+  type Price,
+  type PriceBasis,
+} from "./price.ts";
 export {
   conditions,
   gradeOfPart,

@@ -13,7 +13,9 @@ import {
   nextHarvest,
   pouredOut,
   priceOfLot,
+  priceInLine,
   sharePrice,
+  sharePriceOfRest,
   splitLot,
   defaultPlace,
   undoMode,
@@ -102,6 +104,26 @@ describe("prices", () => {
       ok: false,
       issue: { code: "price-needs-count" },
     });
+  });
+
+  it("stands in a line of a market list, in this kitchen's money; each is of all where they are counted", () => {
+    expect(priceInLine("2 aubergines, 640 g, £2.50", "GBP")).toEqual({ minor: 250, per: "all" });
+    expect(priceInLine("3 lemons 60p each", "GBP", { low: 3, high: 3 })).toEqual({ minor: 180, per: "all" });
+    expect(priceInLine("lemons 60p each", "GBP")).toEqual({ minor: 60, per: "each" });
+    expect(priceInLine("1 kg tomatoes 3 €", "GBP")).toBeNull();
+    expect(priceInLine("1 kg tomatoes", "GBP")).toBeNull();
+  });
+
+  it("of a box leaves out what has a price of its own", () => {
+    const lots = [
+      { grams: 500, priceMinor: null },
+      { grams: 300, priceMinor: 400 },
+      { grams: 1500, priceMinor: null },
+    ];
+    expect(sharePriceOfRest(1000, lots)).toEqual([150, 400, 450]);
+    expect(sharePriceOfRest(300, lots)).toEqual([0, 400, 0]);
+    expect(sharePriceOfRest(null, lots)).toEqual([null, 400, null]);
+    expect(sharePriceOfRest(1000, lots.slice(1, 2))).toEqual([400]);
   });
 
   it("of a box is shared by weight and adds up to the penny", () => {

@@ -1,10 +1,37 @@
-import { accept, invariant, refuse, type Result } from "../measure/index.ts";
+import { accept, invariant, refuse, takePrice, type Result } from "../measure/index.ts";
 
 /** What a price is for: the whole lot, a kilogram, 100 g, or each of what was counted. */
 export const priceBases = ["all", "kg", "100g", "each"] as const;
 export type PriceBasis = (typeof priceBases)[number];
 
 export type Price = { readonly minor: number; readonly per: PriceBasis };
+
+/** The currencies a sign is of; a price in another than the kitchen's is not taken for one in its own. */
+const signOf: Readonly<Record<string, string>> = {
+  GBP: "£",
+  EUR: "€",
+  USD: "$",
+  AUD: "$",
+  CAD: "$",
+  NZD: "$",
+};
+
+/**
+ * What a line of a market list says it cost, in this kitchen's currency; null where it says nothing, or it is other money. A
+ * price of each is of all, where the line counts them.
+ */
+export function priceInLine(
+  text: string,
+  currency: string,
+  count: { readonly low: number; readonly high: number } | null = null,
+): Price | null {
+  const { price } = takePrice(text);
+  if (!price || price.sign !== signOf[currency]) return null;
+  const { minor, per } = price;
+  return per === "each" && count?.low === count?.high && count
+    ? { minor: Math.round(minor * count.low), per: "all" }
+    : { minor, per };
+}
 
 export type PriceIssue = { readonly code: "price-needs-count" };
 
@@ -46,4 +73,22 @@ export function sharePrice(totalMinor: number, grams: readonly number[]): number
     .sort((a, b) => b.remainder - a.remainder || a.i - b.i);
   for (const { i } of byRemainder.slice(0, left)) shares[i] = (shares[i] ?? 0) + 1;
   return shares;
+}
+
+/**
+ * What each of several lots cost, of a price for all of them: those with a price of their own keep it, and what is left of the
+ * whole is shared over the others by weight. Without a price of the whole the others have none.
+ */
+export function sharePriceOfRest(
+  totalMinor: number | null,
+  lots: readonly { readonly grams: number; readonly priceMinor: number | null }[],
+): (number | null)[] {
+  const open = lots.filter(({ priceMinor }) => priceMinor === null);
+  if (totalMinor === null || open.length === 0) return lots.map(({ priceMinor }) => priceMinor);
+  const ownMinor = lots.reduce((sum, { priceMinor }) => sum + (priceMinor ?? 0), 0);
+  const shares = sharePrice(
+    Math.max(0, totalMinor - ownMinor),
+    open.map(({ grams }) => grams),
+  );
+  return lots.map((lot) => lot.priceMinor ?? shares[open.indexOf(lot)] ?? null);
 }

@@ -1,4 +1,4 @@
-import { splitLine, type LineParts } from "../measure/index.ts";
+import { splitLine, takePrice, type LineParts } from "../measure/index.ts";
 import { bestLanguages, type InLanguage } from "./best-languages.ts";
 import type { IngredientFacts } from "./catalogue.ts";
 import { foreignLexicons } from "./foreign-lexicons.ts";
@@ -116,10 +116,17 @@ function readForeign(text: string, reader: LineReader): ForeignReading | undefin
  * Reads a recipe or market line into ingredient, amount, preparation and grams with a range. The grammar is
  * parse-ingredient's; names are looked up in the catalogue by their longest run of words; what cannot be
  * resolved is kept verbatim and becomes a question, never a silent guess. A line that is not English is put into it word
- * by word, in the language of its recipe or else in the one that knows its words.
+ * by word, in the language of its recipe or else in the one that knows its words. What it says it cost is left aside (`takePrice`).
  * @example readLine("2 large aubergines (about 1 kg)", reader) // eggplant, 1 kg as stated
  */
 export function readLine(text: string, reader: LineReader): LineReading {
+  const { text: unpriced } = takePrice(text);
+  return unpriced === text || unpriced === ""
+    ? readUnpriced(text, reader)
+    : { ...readUnpriced(unpriced, reader), text };
+}
+
+function readUnpriced(text: string, reader: LineReader): LineReading {
   const english = reader.language === null ? readEnglish(text, reader) : undefined;
   if (english && (english.reading.heading || (english.isKnown && !maySayAmount(english.reading))))
     return english.reading;
@@ -128,7 +135,7 @@ export function readLine(text: string, reader: LineReader): LineReading {
   if (foreign?.isKnown && !english) return inItsWords(text, foreign);
   const plain = english ?? readEnglish(text, reader);
   // A line of a third language in a recipe of another: "due spicchi d'aglio" among Spanish ones.
-  if (!english && !foreign && !plain.isKnown) return readLine(text, { ...reader, language: null });
+  if (!english && !foreign && !plain.isKnown) return readUnpriced(text, { ...reader, language: null });
   if (!foreign) return plain.reading;
   // "rôti" in a French recipe is no flat bread of India: its own language knows all the words.
   const isMeant = english ? foreign.isKnown : foreign.best.isWhole || !plain.isKnown;

@@ -13,6 +13,7 @@ export {
   type CountedPieces,
 } from "./parse-amount.ts";
 export { anyOf, frenchSpoons, measureWords, numberWords, packWords, pluralOf } from "./amount-words.ts";
+export { takePrice, type LinePrice } from "./line-price.ts";
 export { normaliseLine, wordsToNumber } from "./normalise-line.ts";
 export { splitLine, type LineParts, type SizeWord } from "./split-line.ts";
 export type { StatedAmount } from "./stated-amount.ts";

@@ -1,6 +1,6 @@
 import type { InputOf } from "@apron/contract";
 import { cookedBy, piecesOnHand } from "@apron/core/forms";
-import { sharePrice, defaultPlace } from "@apron/core/basket";
+import { defaultPlace, priceInLine, sharePriceOfRest } from "@apron/core/basket";
 import type { LineReading } from "@apron/core/catalogue";
 import { accept, refuse } from "@apron/core/measure";
 import { conflict, type Answer, type Refusal } from "../context/refusal.ts";
@@ -41,15 +41,15 @@ export const logIntake: UseCase<"logIntake"> = async ({ body }, context) => {
 
 const atLine = (issue: Refusal, index: number): Refusal => ({
   ...issue,
-  field: `lines.${index}.${issue.field ?? "text"}`,
+  // What a line says it cost stands in its text.
+  field: `lines.${index}.${issue.field === undefined || issue.field === "price" ? "text" : issue.field}`,
   measurements: { ...issue.measurements, line: index + 1 },
 });
 
 const withShares = (arrivals: readonly Arrival[], priceMinor: number | null): Arrival[] => {
-  if (priceMinor === null) return [...arrivals];
-  const shares = sharePrice(
+  const shares = sharePriceOfRest(
     priceMinor,
-    arrivals.map((a) => a.lot.receivedG),
+    arrivals.map(({ lot }) => ({ grams: lot.receivedG, priceMinor: lot.priceMinor })),
   );
   return arrivals.map((a, i) => ({ ...a, lot: { ...a.lot, priceMinor: shares[i] ?? null } }));
 };
@@ -80,7 +80,7 @@ async function lineArrives(
     note: "",
     bedId: null,
     priceMinor: null,
-    price: null,
+    price: priceInLine(line.text, context.session.kitchen.currency, read?.count),
     label: null,
   };
   const arrived = await arrivalOf(arriving, context, body.id);

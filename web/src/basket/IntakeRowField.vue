@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { priceInLine } from "@apron/core/basket";
 import { isBare, nameOf } from "@apron/core/catalogue";
 import { showEstimate } from "@apron/core/measure";
 import { X } from "@lucide/vue";
@@ -10,6 +11,7 @@ import { useWeightSource } from "../client/use-weight-source.ts";
 import { sentenceFor } from "../client/words.ts";
 import { useRememberMeaning } from "../catalogue/use-remember-meaning.ts";
 import QuickPicks from "../ui/QuickPicks.vue";
+import { showPrice } from "../ui/money.ts";
 import TextBox from "../ui/TextBox.vue";
 import WeightField from "../ui/WeightField.vue";
 import { openQuestion, type IntakeRow } from "./intake-draft.ts";
@@ -95,6 +97,11 @@ const read = computed(() => {
   if (found?.kind !== "one" || found.how === "name") return "";
   return "read as";
 });
+/** What the line says it cost. */
+const price = computed(() => {
+  const said = priceInLine(row.value.text, session.currency, reading.value?.count);
+  return said ? showPrice(said, session.currency) : "";
+});
 const isAdding = ref(false);
 const named = computed({
   get: () => row.value.ingredient ?? "",
@@ -134,7 +141,7 @@ defineExpose({ focus: () => field.value?.focus() });
         >
       </p>
       <p v-if="note && row.amount === null" class="small" :class="question || problem ? 'ask' : 'figure'">
-        {{ note }}
+        {{ note }} <span v-if="price" class="soft">· {{ price }}</span>
       </p>
       <QuickPicks
         v-if="candidates.length > 0"

@@ -1,3 +1,4 @@
+import type { Price } from "@apron/core/basket";
 import { readersLocale } from "./dates.ts";
 
 /** Minor units as the kitchen's currency writes them: 240 → "£2.40". */
@@ -10,3 +11,14 @@ export function readMoney(text: string): number | undefined {
   if (!match) return undefined;
   return Number(match[1]) * 100 + Number((match[2] ?? "").padEnd(2, "0"));
 }
+
+const perWords: Readonly<Record<Price["per"], string>> = {
+  all: "",
+  kg: " a kg",
+  "100g": " per 100 g",
+  each: " each",
+};
+
+/** "£2.50", "£1.20 a kg". */
+export const showPrice = ({ minor, per }: Price, currency: string): string =>
+  `${showMoney(minor, currency)}${perWords[per]}`;
