@@ -108,7 +108,12 @@ describe("prices", () => {
 
   it("stands in a line of a market list, in this kitchen's money; each is of all where they are counted", () => {
     expect(priceInLine("2 aubergines, 640 g, £2.50", "GBP")).toEqual({ minor: 250, per: "all" });
-    expect(priceInLine("3 lemons 60p each", "GBP", { low: 3, high: 3 })).toEqual({ minor: 180, per: "all" });
+    expect(priceInLine("3 lemons 60p each", "GBP", { count: { low: 3, high: 3 }, measure: "" })).toEqual({
+      minor: 180,
+      per: "all",
+    });
+    const weighed = { count: { low: 400, high: 400 }, measure: "g" };
+    expect(priceInLine("400 g lemons 60p each", "GBP", weighed)).toEqual({ minor: 60, per: "each" });
     expect(priceInLine("lemons 60p each", "GBP")).toEqual({ minor: 60, per: "each" });
     expect(priceInLine("1 kg tomatoes 3 €", "GBP")).toBeNull();
     expect(priceInLine("1 kg tomatoes", "GBP")).toBeNull();

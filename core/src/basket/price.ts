@@ -1,4 +1,5 @@
-import { accept, invariant, refuse, takePrice, type Result } from "../measure/index.ts";
+import type { LineReading } from "../catalogue/index.ts";
+import { accept, findUnit, invariant, refuse, takePrice, unitsFor, type Result } from "../measure/index.ts";
 
 /** What a price is for: the whole lot, a kilogram, 100 g, or each of what was counted. */
 export const priceBases = ["all", "kg", "100g", "each"] as const;
@@ -23,14 +24,16 @@ const signOf: Readonly<Record<string, string>> = {
 export function priceInLine(
   text: string,
   currency: string,
-  count: { readonly low: number; readonly high: number } | null = null,
+  said?: Pick<LineReading, "count" | "measure">,
 ): Price | null {
   const { price } = takePrice(text);
   if (!price || price.sign !== signOf[currency]) return null;
   const { minor, per } = price;
-  return per === "each" && count?.low === count?.high && count
-    ? { minor: Math.round(minor * count.low), per: "all" }
-    : { minor, per };
+  if (per !== "each" || !said?.count) return { minor, per };
+  const { low, high } = said.count;
+  // "400 g lemons" counts grams.
+  const isOfPieces = low === high && findUnit(said.measure, unitsFor("metric")) === undefined;
+  return isOfPieces ? { minor: Math.round(minor * low), per: "all" } : { minor, per };
 }
 
 export type PriceIssue = { readonly code: "price-needs-count" };

@@ -80,7 +80,7 @@ async function lineArrives(
     note: "",
     bedId: null,
     priceMinor: null,
-    price: priceInLine(line.text, context.session.kitchen.currency, read?.count),
+    price: priceInLine(line.text, context.session.kitchen.currency, read),
     label: null,
   };
   const arrived = await arrivalOf(arriving, context, body.id);

@@ -99,7 +99,7 @@ const read = computed(() => {
 });
 /** What the line says it cost. */
 const price = computed(() => {
-  const said = priceInLine(row.value.text, session.currency, reading.value?.count);
+  const said = priceInLine(row.value.text, session.currency, reading.value ?? undefined);
   return said ? showPrice(said, session.currency) : "";
 });
 const isAdding = ref(false);
