@@ -111,7 +111,7 @@ module.exports = {
       to: {
         path: "node_modules",
         pathNot:
-          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|htmlparser2|iso8601-duration|javascript-lp-solver|highs)/",
+          "node_modules/(date-fns|numeric-quantity|parse-ingredient|fastest-levenshtein|papaparse|htmlparser2|iso8601-duration|javascript-lp-solver|highs|pluralize)/",
       },
     },
     {

@@ -56,14 +56,14 @@ test("a dish takes food in the form it asks for, prepares no more than that, and
   await expect(lines.getByText(/from the basket, boiled/)).toBeVisible();
   const box = page.getByTestId("to-prepare");
   // One lemon for both, two aubergines.
-  await expect(box).toContainText(/110 g lemon \(zest, keep the juice\)/);
-  await expect(box).toContainText(/1\.17 kg aubergine/);
+  await expect(box).toContainText(/1 lemon, about 110 g \(zest, keep the juice\)/);
+  await expect(box).toContainText(/2 aubergines, .*1\.17 kg/);
 
   await page.getByTestId("use-estimates").click();
   await expect(box).toBeHidden();
   await expect(lines.getByText(/from the basket, roasted/)).toBeVisible();
   await notice(page).getByTestId("undo").click();
-  await expect(box).toContainText(/110 g lemon \(zest, keep the juice\)/);
+  await expect(box).toContainText(/1 lemon, about 110 g \(zest, keep the juice\)/);
   await page.getByTestId("use-estimates").click();
   await expect(box).toBeHidden();
 
@@ -110,7 +110,7 @@ test("preparing whose answer is lost, and tapped again, is done once", async ({ 
     ...{ grams: 300, trim: "peel", fillers: [fillerOf("daikon")] },
   });
   await page.goto(`/cook/${id}`);
-  await expect(page.getByTestId("to-prepare")).toContainText("800 g mooli (peel)");
+  await expect(page.getByTestId("to-prepare")).toContainText("1 mooli, yours weighs 800 g (peel)");
   await loseAnswers(page, /\/api\/trims\/preparations/, forGood);
   const prepare = page.getByTestId("use-estimates");
   await prepare.click();

@@ -64,6 +64,13 @@ export const PlanMake = z.object({
 
 const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });
 
+const Pieces = z
+  .object({ count: z.int(), name: z.string(), grams: z.number(), isWeighed: z.boolean() })
+  .meta({
+    description:
+      "Whole pieces as they are bought: how many of what, and what they weigh, by this kitchen's weighing or a table",
+  });
+
 export const MakePart = z.object({
   ingredient: z.string(),
   name: z.string(),
@@ -91,6 +98,7 @@ export const MakePart = z.object({
     .nullable()
     .meta({ description: "Begin with, add by, stop at: grams" }),
   whole: Rounded.nullable().meta({ description: "In wholes and halves, of what comes in wholes" }),
+  pieces: Pieces.nullable().meta({ description: "Of a lot that lies as it was bought and comes in pieces" }),
 });
 
 const FittingLot = z.object({
@@ -202,7 +210,10 @@ export const MakePlan = z
       .meta({ description: "The container first proposed; a count where containers were asked for" }),
     prepare: z
       .array(
-        z.object({ lotId: Id, name: z.string(), method: z.string(), words: z.string(), rawG: z.number() }),
+        z.object({
+          ...{ lotId: Id, name: z.string(), method: z.string(), words: z.string(), rawG: z.number() },
+          pieces: Pieces.nullable(),
+        }),
       )
       .meta({ description: "What has to be trimmed first, only as much as this needs, in whole pieces" }),
     useBy: z.object({ fridge: UseBy.nullable(), freezer: UseBy.nullable() }),

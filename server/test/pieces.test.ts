@@ -46,9 +46,20 @@ describe("four leeks bought are four leeks asked for", () => {
     expect(parts.map((part) => part.from)).toEqual(["lot"]);
     expect(parts[0]).toMatchObject({ lotId, toDo: { method: "top-and-tail" }, form: "whole" });
     expect(parts[0]?.grams).toBeCloseTo(355.52, 2);
+    const four = { count: 4, name: "leeks", grams: 808, isWeighed: false };
+    expect(parts[0]?.pieces).toEqual(four);
+    expect((await planned(recipe)).prepare).toMatchObject([{ lotId, rawG: 808, pieces: four }]);
     const twice = { recipeId: recipe, scale: { kind: "servings" as const, servings: 4 } };
     const plan = (await wren.call("planMake", { body: twice })).body;
     expect(plan.lines.map((line) => line.asBoughtG)).toEqual([1616, null]);
+  });
+
+  it("on the sheet of a plan too: four leeks are got ready", async () => {
+    const lines = leekPlate.lines.map((line) => ({ ...line, preparation: "sliced" }));
+    const { id } = (await wren.call("saveRecipe", { body: { formula: { ...leekPlate, lines } } })).body;
+    const wish = { dishes: [{ key: "d", recipeId: id }], tableAt: "2026-09-10T19:00:00.000Z" };
+    const { tasks } = (await wren.call("draftPlan", { body: wish })).body;
+    expect(tasks.flatMap((task) => task.lines)).toContain("4 leeks (808 g)");
   });
 
   it("and by what this kitchen's own trims leave of them, also where that is less", async () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { CookAlong, PlanTask } from "@apron/contract";
-import { doneWords, endingAct, lateWords, timerWords } from "../src/cook/cook-words.ts";
+import { doneWords, endingAct, goesIn, lateWords, piecesWords, timerWords } from "../src/cook/cook-words.ts";
 import { countdown } from "../src/cook/use-alarms.ts";
 import { planToCook, saidAt } from "../src/cook/use-cook-along.ts";
 
@@ -9,6 +9,24 @@ const aTask = (kind: PlanTask["kind"], more: Partial<PlanTask> = {}): PlanTask =
   ...{ celsius: 200, doneWhen: "", method: null, from: "recipe", lines: ["squash 700 g"] },
   minutes: { low: 5, high: 5 },
   ...more,
+});
+
+describe("pieces on the counter", () => {
+  const two = { count: 2, name: "aubergines", grams: 1100, isWeighed: true };
+  const metric = { system: "metric", locale: "en-GB" } as const;
+
+  it("are said as a cook counts them, with what these very ones weigh, or about", () => {
+    expect(piecesWords(two, metric)).toBe("2 aubergines, yours weigh 1.1 kg");
+    expect(piecesWords({ ...two, count: 1, name: "aubergine" }, metric)).toBe(
+      "1 aubergine, yours weighs 1.1 kg",
+    );
+    expect(piecesWords({ ...two, isWeighed: false }, metric)).toBe("2 aubergines, about 1.1 kg");
+  });
+
+  it("and what of them goes in, where that is not all", () => {
+    expect(goesIn({ grams: 890 }, two, metric)).toBe("yours weigh 1.1 kg, 890 g of it goes in");
+    expect(goesIn({ grams: 1100 }, two, metric)).toBe("yours weigh 1.1 kg");
+  });
 });
 
 describe("what cooking along says", () => {

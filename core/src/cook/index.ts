@@ -1,5 +1,5 @@
 export { limitingLine, type Limiting } from "./limiting-line.ts";
-export { preparationsFor, type Preparation } from "./preparations.ts";
+export { preparationsFor, saidIn, type Preparation } from "./preparations.ts";
 export { measureOut, type MeasuredAmount } from "./kitchen-measures.ts";
 export {
   dishWeight,

@@ -5,7 +5,9 @@ import {
   cookingFactor,
   fillFromLots,
   fitForLine,
+  pieceOfLine,
   topUpLine,
+  writtenFiller,
   type Demand,
   type Diners,
   type FormFilling,
@@ -31,6 +33,8 @@ export type MakePart = {
   /** Grams of the lot as it lies that give this; the same where it is ready. */
   readonly lotG: number;
   readonly isCooked: boolean;
+  /** Grams of one piece as bought, where the line counts its pieces. */
+  readonly pieceG: number | null;
   /** Weight in the finished dish ÷ weight going in: the line's own cooking. */
   readonly inDish: Estimate;
   readonly measured: MeasuredAmount;
@@ -125,7 +129,8 @@ function partsOf(
     const facts = catalogue.ingredients.get(part.ingredient);
     if (!facts) return [];
     const inDish = part.isCooked ? exactly(1) : cookingFactor(line, part.ingredient, catalogue);
-    return [{ ...part, inDish, measured: measureOut(part.grams, facts, kitchen) }];
+    const pieceG = writtenFiller(line)?.ingredient === part.ingredient ? pieceOfLine(line, facts) : null;
+    return [{ ...part, pieceG, inDish, measured: measureOut(part.grams, facts, kitchen) }];
   });
 }
 

@@ -13,7 +13,11 @@ export type Preparation = {
   readonly keep: readonly string[];
 };
 
-type Needed = Pick<MakePart, "lotId" | "toDo" | "part" | "lotG">;
+type Needed = Pick<MakePart, "lotId" | "toDo" | "part" | "lotG"> & Partial<Pick<MakePart, "pieceG">>;
+
+/** What a piece of a lot weighs by the lines that it goes into: the first that counts its pieces. */
+export const saidIn = (parts: readonly Needed[]): number | null =>
+  parts.find(({ pieceG }) => pieceG != null)?.pieceG ?? null;
 
 /**
  * What has to be trimmed before a dish can be made, and no more than that: two of six lemons, three cloves. Whole pieces
@@ -36,7 +40,7 @@ export function preparationsFor(
     return doneTogether(needed).flatMap((one) => {
       const pieces =
         facts && lot.yields[one.method]
-          ? wholePieces(one.rawG, left, { facts, weighedG: lot.pieceG ?? null })
+          ? wholePieces(one.rawG, left, { facts, weighedG: lot.pieceG ?? null, saidG: saidIn(mine) })
           : one.rawG;
       const rawG = toMilligram(Math.min(pieces, left));
       left = toMilligram(left - rawG);

@@ -3,7 +3,15 @@ export { foodForms, formAfter, isCooked, type FoodForm } from "./food-form.ts";
 export { askedForAs, fitOf, type Fit, type FoodOnHand, type FoodWanted } from "./fit.ts";
 export { piecesOnHand } from "./pieces-on-hand.ts";
 export { needsNoTrimming } from "./ready.ts";
-export { piecesLeft, weighedPieceG, wholePieces } from "./whole-pieces.ts";
+export {
+  isPiece,
+  piecesLeft,
+  piecesToTake,
+  weighedPieceG,
+  wholePieces,
+  type PiecesToTake,
+  type PieceWeights,
+} from "./whole-pieces.ts";
 export { cookedBy, swellingOf } from "./cooked-by.ts";
 export { formWords, methodWords, nameOnceCooked, toDoWords, trimWords } from "./form-words.ts";
 export {

@@ -1,12 +1,14 @@
 import { describe, expect, it } from "@jest/globals";
+import fc from "fast-check";
 import { factsOf } from "../../test/kitchen.ts";
+import { check } from "../../test/property.ts";
 import { toGrams, type Weight } from "../catalogue/index.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { parseAmount } from "../measure/index.ts";
 import { usableAmount } from "../recipes/line-amount.ts";
 import { trimOf } from "./as-bought.ts";
 import { piecesOnHand } from "./pieces-on-hand.ts";
-import { piecesLeft, weighedPieceG, wholePieces } from "./whole-pieces.ts";
+import { piecesLeft, piecesToTake, weighedPieceG, wholePieces } from "./whole-pieces.ts";
 
 describe("whole pieces", () => {
   const of = (id: string, wantedG: number, onHandG: number, weighedG: number | null = null) =>
@@ -36,6 +38,37 @@ describe("whole pieces", () => {
     expect(of("lemon", 130, 150)).toBe(150);
     expect(of("chard", 130, 600)).toBe(130);
     expect(of("chard", 130, 100)).toBe(100);
+  });
+});
+
+describe("pieces as a cook counts them", () => {
+  const take = (id: string, name: string, wantedG: number, weighedG: number | null = null) =>
+    piecesToTake(wantedG, 5000, { facts: factsOf(id), weighedG, name });
+
+  it.each([
+    ["eggplant", "aubergine", 600, 320, { count: 2, name: "aubergines", grams: 640, isWeighed: true }],
+    ["eggplant", "aubergine", 300, 320, { count: 1, name: "aubergine", grams: 320, isWeighed: true }],
+    ["lemon", "lemon", 130, null, { count: 2, name: "lemons", grams: 220, isWeighed: false }],
+    ["tomato", "tomato", 800, 200, { count: 4, name: "tomatoes", grams: 800, isWeighed: true }],
+    ["garlic", "garlic", 10, null, { count: 3, name: "cloves of garlic" }],
+    ["leek", "leek", 950, 237.5, { count: 4, name: "leeks", grams: 950, isWeighed: true }],
+  ])("%s: %s, %p g", (id, name, wantedG, weighedG, expected) => {
+    expect(take(id, name, wantedG, weighedG)).toMatchObject(expected);
+  });
+
+  it("are none of what comes in no pieces, or in too many to count", () => {
+    expect(take("chard", "chard", 300)).toBeNull();
+    expect(take("cherry-tomato", "cherry tomato", 800, 15)).toBeNull();
+    expect(take("garlic", "garlic", 35)).toBeNull();
+  });
+
+  it("are what is got ready for them: as many grams as are trimmed", () => {
+    check(
+      fc.property(fc.double({ min: 1, max: 900, noNaN: true }), (wantedG) => {
+        const found = take("lemon", "lemon", wantedG);
+        expect(found?.grams).toBe(wholePieces(wantedG, 5000, { facts: factsOf("lemon"), weighedG: null }));
+      }),
+    );
   });
 });
 

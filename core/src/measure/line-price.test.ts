@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
+import { check } from "../../test/property.ts";
 import { takePrice } from "./line-price.ts";
 
 describe("what a line of a market list cost", () => {
@@ -30,7 +31,7 @@ describe("what a line of a market list cost", () => {
   });
 
   it("leaves a line without a sign of money as it is, letter by letter", () => {
-    fc.assert(
+    check(
       fc.property(fc.string(), (text) => {
         fc.pre(!/[£€$]|\dp/i.test(text));
         expect(takePrice(text)).toEqual({ text, price: null });

@@ -74,6 +74,7 @@ export { openQuestions, type OpenQuestion } from "./open-questions.ts";
 export { guessKind, type DishContents, type KindGuess } from "./guess-kind.ts";
 export { celsiusIn } from "./step-heat.ts";
 export { minutesIn } from "./step-time.ts";
+export { pieceOfLine, piecesOfLine } from "./pieces-of-line.ts";
 export { readStep, tasksOf } from "./read-step.ts";
 export { onlyWarmsUp, withOvenHeat, worksBesideWarmUp } from "./warm-up.ts";
 export { recipeId } from "./recipe-id.ts";

@@ -1,7 +1,14 @@
 import { saltPer100g } from "@apron/core/basket";
 import type { MakePart, MakePlan } from "@apron/contract";
-import { preparationsFor, roundingEffects, type MakePlan as CorePlan } from "@apron/core/cook";
-import { formWords, nameOnceCooked, needsNoTrimming, toDoWords, trimWords } from "@apron/core/forms";
+import { preparationsFor, roundingEffects, saidIn, type MakePlan as CorePlan } from "@apron/core/cook";
+import {
+  formWords,
+  nameOnceCooked,
+  needsNoTrimming,
+  piecesToTake,
+  toDoWords,
+  trimWords,
+} from "@apron/core/forms";
 import {
   capacityOf,
   containerSizes,
@@ -135,7 +142,21 @@ function presentPart(part: Part, line: Line, planned: Planned): MakePart {
     per100gMinor: priceOf(part, { surplus, own: "zero", context }).per100gMinor,
     saltPer100g: saltIn(part, planned),
     gradualAddition: additionSteps(line.gradualAddition, grams),
+    pieces: measured.whole ? null : piecesIn(part, lotG, planned),
   };
+}
+
+/** The pieces of a lot as it was bought that hold so many grams of it. */
+function piecesIn(
+  { lotId, pieceG }: Pick<Part, "lotId" | "pieceG">,
+  grams: number,
+  { surplus, context }: Planned,
+): MakePart["pieces"] {
+  const lot = surplus.find((one) => one.lotId === lotId);
+  const facts = lot && context.catalogue.ingredients.get(lot.ingredient);
+  if (!lot || !facts || lot.form !== "whole") return null;
+  const name = nameFor(context, lot.ingredient);
+  return piecesToTake(grams, lot.grams, { facts, weighedG: lot.pieceG ?? null, saidG: pieceG, name });
 }
 
 const saltIn = ({ ingredient, lotId }: Part, { surplus, context }: Planned): number | null =>
@@ -170,16 +191,20 @@ function storeInOf({ formula, scale }: Planned, options: MakePlan["containers"])
   return first ? { kind: first.kind, place: first.place, count: null } : null;
 }
 
-const prepareOf = ({ plan, surplus, context }: Planned): MakePlan["prepare"] =>
-  preparationsFor(
-    plan.lines.flatMap((line) => line.parts),
-    surplus,
-    context.catalogue,
-  ).map(({ keep, ...one }) => ({
+function prepareOf(planned: Planned): MakePlan["prepare"] {
+  const { plan, surplus, context } = planned;
+  const parts = plan.lines.flatMap((line) => line.parts);
+  return preparationsFor(parts, surplus, context.catalogue).map(({ keep, ...one }) => ({
     ...one,
     name: nameFor(context, surplus.find((lot) => lot.lotId === one.lotId)?.ingredient ?? ""),
     words: trimWords(one.method, keep),
+    pieces: piecesIn(
+      { lotId: one.lotId, pieceG: saidIn(parts.filter((part) => part.lotId === one.lotId)) },
+      one.rawG,
+      planned,
+    ),
   }));
+}
 
 const containersFor = (formula: Formula, grams: number): MakePlan["containers"] =>
   placesFor(formula.keeping).flatMap((place) =>

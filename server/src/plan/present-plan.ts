@@ -8,7 +8,7 @@ import {
   type PlanSolved,
   type PlanWish,
 } from "@apron/core/plan";
-import { inWays, waysOfStep, writtenFiller, type Line } from "@apron/core/recipes";
+import { inWays, waysOfStep, writtenFiller, piecesOfLine, type Line } from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { instantOf } from "./wish-of.ts";
@@ -19,7 +19,14 @@ function lineWords(line: Line, batches: number, { session, ...context }: Request
   const { units: system, locale } = session.kitchen;
   const written = writtenFiller(line)?.ingredient;
   const name = written === undefined ? "" : nameFor({ session, ...context }, written);
-  return `${name} ${showGrams(line.grams * batches, { system, locale })}`;
+  const grams = (g: number): string => showGrams(g, { system, locale });
+  const pieces = piecesOfLine(line, batches, {
+    name,
+    facts: context.catalogue.ingredients.get(written ?? ""),
+  });
+  return pieces
+    ? `${pieces.count} ${pieces.name} (${grams(pieces.grams)})`
+    : `${name} ${grams(line.grams * batches)}`;
 }
 
 function loadWords({ load }: CookingTask, { session }: RequestContext): string {

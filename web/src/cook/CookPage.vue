@@ -20,6 +20,7 @@ import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
 import AddedOnTheWay from "./AddedOnTheWay.vue";
 import JoinLine from "./JoinLine.vue";
+import { piecesWords } from "./cook-words.ts";
 import KeptApart from "./KeptApart.vue";
 import { storedWords } from "./stored-words.ts";
 import LeftOvers from "./LeftOvers.vue";
@@ -90,11 +91,14 @@ const refusedChange = useRefusedChanges(draft, error);
 const isScaleProblem = computed(
   () => !(error.value instanceof ApiProblem && error.value.field === "changes"),
 );
-/** "about 230 g lemon (squeeze)": what is trimmed first, and no more of it. */
+/** "2 lemons, about 230 g (squeeze)": what is trimmed first, and no more of it. */
 const preparing = computed(() =>
-  (plan.value?.prepare ?? []).map(
-    (one) => `${showGrams(one.rawG, session.display)} ${one.name} (${one.words})`,
-  ),
+  (plan.value?.prepare ?? []).map(({ rawG, name, words, pieces }) => {
+    const what = pieces
+      ? piecesWords(pieces, session.display)
+      : `${showGrams(rawG, session.display)} ${name}`;
+    return `${what} (${words})`;
+  }),
 );
 const lead = computed(() =>
   plan.value

@@ -3,6 +3,7 @@ import type { MakePart } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { computed } from "vue";
 import { useSession } from "../client/session.ts";
+import { goesIn } from "./cook-words.ts";
 import { useCounter, type CookedDish } from "./use-dish-now.ts";
 
 /** What a step takes, in this make: grams, how they are to be, and from which lot. */
@@ -28,10 +29,11 @@ const rows = computed(() =>
 <template>
   <ul v-if="rows.length > 0" class="lines" data-testid="counter-lines">
     <li v-for="{ key, part, preparation, held } in rows" :key="key">
-      <b class="figure">{{ part.whole?.text ?? grams(part.grams) }}</b>
+      <b class="figure">{{ part.pieces?.count ?? part.whole?.text ?? grams(part.grams) }}</b>
       <span>
-        {{ part.name }}<template v-if="preparation">, {{ preparation }}</template>
+        {{ part.pieces?.name ?? part.name }}<template v-if="preparation">, {{ preparation }}</template>
         <span class="soft small">
+          <template v-if="part.pieces"> · {{ goesIn(part, part.pieces, session.display) }}</template>
           ·
           <RouterLink v-if="part.lotId" :to="`/basket/${part.lotId}`">{{
             sourceOf(part)

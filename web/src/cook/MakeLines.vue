@@ -12,6 +12,7 @@ import { useOpenRows } from "../ui/open-rows.ts";
 import FoldOut from "../ui/FoldOut.vue";
 import TextBox from "../ui/TextBox.vue";
 import { hasTwoForms, inBothForms } from "../recipes/line-words.ts";
+import { piecesWords } from "./cook-words.ts";
 import type { PartDraft } from "./make-draft.ts";
 import ChangeLine from "./ChangeLine.vue";
 import PourDown from "./PourDown.vue";
@@ -75,9 +76,10 @@ const errorWords = (error: number): string =>
 function handWords(part: PartDraft): string {
   const line = lineOf(part);
   if (!line) return "";
-  const { gradualAddition } = part;
+  const { gradualAddition, pieces } = part;
   const show = (g: number): string => showGrams(g, session.display);
   return [
+    pieces ? piecesWords(pieces, session.display) : "",
     gradualAddition
       ? `start with ${show(gradualAddition.startG)}, add ${show(gradualAddition.stepG)} at a time, up to ${show(gradualAddition.mostG)}`
       : "",

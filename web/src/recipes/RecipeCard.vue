@@ -30,7 +30,7 @@ const about = computed(() => {
     <p class="soft small">{{ about }}</p>
     <p class="small">{{ allergenWords(recipe.allergens) }}</p>
     <p v-if="recipe.diets.length > 0" class="soft small">{{ dietLabels(recipe.diets).join(" · ") }}</p>
-    <p v-if="recipe.unread > 0" class="small open">{{ counted(recipe.unread, "line") }} not understood</p>
+    <p v-if="recipe.unread > 0" class="small open">{{ counted(recipe.unread, "line") }} not counted yet</p>
     <div class="foot">
       <Button
         label="Make"
