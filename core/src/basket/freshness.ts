@@ -3,7 +3,7 @@ import { classLimit, isByStorageTable, publishedRule } from "../keeping/index.ts
 import { addDays, daysBetween, earliest, invariant, showDays, type Day } from "../measure/index.ts";
 import { clothDaysOf } from "./damp-cloth.ts";
 import { experiencedDays, type KeepingExperience } from "./keeping-experience.ts";
-import { formOfLot, isSealed, keptOf } from "./lot-form.ts";
+import { formOfLot, isSealed, keptOf, type KeptLot } from "./lot-form.ts";
 import type { AgeingLot, MovedClock } from "./lot.ts";
 
 /** When a lot should be gone, why, and who says so. `daysLeft` is negative once the day has passed. */
@@ -78,15 +78,23 @@ function shortestOf(clocks: readonly (Clock | undefined)[]): Clock {
   return shortest;
 }
 
-const isWarm = (lot: AgeingLot): boolean => lot.place === "room" || lot.place === "cupboard";
+const isWarm = ({ place }: Pick<AgeingLot, "place">): boolean => place === "room" || place === "cupboard";
+
+/** Is a lot where it stands out of the cold, and not safe there for longer than two hours? */
+export function spoilsOutOfTheCold(lot: KeptLot, facts: IngredientFacts): boolean {
+  if (!isWarm(lot)) return false;
+  const kept = keptOf(lot, facts);
+  const rule = classLimit(kept);
+  // A bag of cut leaves is perishable as it is sold.
+  const isPerishable = kept.form === "whole" && kept.pack === "opened" && facts.tcsWhen.includes("raw");
+  return isPerishable || (rule.limit === "safety" && rule.days === 0);
+}
 
 /** The most that a lot's class of food keeps in its form; whole produce goes by the storage table where that speaks. */
 function limitClock(lot: AgeingLot, facts: IngredientFacts): Clock | undefined {
   const kept = keptOf(lot, facts);
   const rule = classLimit(kept);
-  // A bag of cut leaves is perishable as it is sold.
-  const isPerishable = kept.form === "whole" && kept.pack === "opened" && facts.tcsWhen.includes("raw");
-  const warm = isWarm(lot) && (isPerishable || (rule.limit === "safety" && rule.days === 0));
+  const warm = spoilsOutOfTheCold(lot, facts);
   if (!warm && rule.limit === "quality" && facts.season && isByStorageTable(kept) && lot.place !== "freezer")
     return undefined;
   const cloth = rule.limit === "quality" ? clothDaysOf(lot, facts) : 0;

@@ -12,7 +12,8 @@ export {
   type Spoilage,
 } from "./keeping-experience.ts";
 export { freezesWhole } from "./freezes-whole.ts";
-export { oldestLotDays, sourceKinds, defaultPlace } from "./lot.ts";
+export { defaultPlace } from "./default-place.ts";
+export { oldestLotDays, sourceKinds } from "./lot.ts";
 export type { AgeingLot, Grade, LotState, MovedClock, SourceKind } from "./lot.ts";
 export {
   priceBases,

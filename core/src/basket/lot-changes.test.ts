@@ -16,11 +16,13 @@ import {
   priceInLine,
   sharePrice,
   sharePriceOfRest,
+  sourceKinds,
   splitLot,
   defaultPlace,
   undoMode,
   type AgeingLot,
 } from "./index.ts";
+import { spoilsOutOfTheCold } from "./freshness.ts";
 
 const today = "2026-09-10";
 const aLot = (extra: Partial<AgeingLot> = {}): AgeingLot => ({
@@ -332,5 +334,18 @@ describe("weighing back and ways back", () => {
       defaultPlace(factsOf("chard")),
       defaultPlace(factsOf("feta")),
     ]).toEqual(["cupboard", "fridge", "fridge"]);
+  });
+
+  it("never leaves food out of the cold that is not safe there, wherever it came from", () => {
+    const unsafe = [...catalogue.ingredients.values()].flatMap((facts) =>
+      sourceKinds.flatMap((sourceKind) => {
+        const place = defaultPlace(facts, sourceKind);
+        const lot = { ...({ state: "raw", method: null, bestBefore: null } as const), place, sourceKind };
+        return spoilsOutOfTheCold(lot, facts) ? [`${facts.id} from ${sourceKind}`] : [];
+      }),
+    );
+    expect(unsafe).toEqual([]);
+    expect(defaultPlace(factsOf("anchovy"))).toBe("fridge");
+    expect(defaultPlace(factsOf("farro"), "market")).toBe("cupboard");
   });
 });

@@ -20,13 +20,16 @@ export const isUntrimmed = (
   state === "raw" ||
   (state === "opened" && method === null && part === null && isProduce(foodClassOf(facts)));
 
+/** What of a lot decides how long its class of food keeps. */
+export type KeptLot = Pick<AgeingLot, "state" | "method" | "place" | "bestBefore" | "sourceKind">;
+
 const packedBy: readonly (SourceKind | undefined)[] = ["shop", "market", "box-share", "gift"];
 
 /**
  * Is a lot a pack nobody has opened: one with a date on it, or a tin or jar in the cupboard? What is low in acid must
  * come from a shop for that: a cook's own jar of beans is not a tin.
  */
-export function isSealed(lot: AgeingLot, facts: IngredientFacts): boolean {
+export function isSealed(lot: KeptLot, facts: IngredientFacts): boolean {
   if (lot.method !== null || lot.state === "opened" || lot.state === "by-product") return false;
   if (lot.bestBefore !== null) return true;
   const foodClass = foodClassOf(facts);
@@ -35,7 +38,7 @@ export function isSealed(lot: AgeingLot, facts: IngredientFacts): boolean {
 }
 
 /** What the keeping rules ask of a lot. Half an onion is a cut one, whatever else may still be done to it. */
-export function keptOf(lot: AgeingLot, facts: IngredientFacts): Kept {
+export function keptOf(lot: KeptLot, facts: IngredientFacts): Kept {
   const foodClass = foodClassOf(facts);
   const form = formOfLot(lot);
   return {

@@ -1,4 +1,4 @@
-import type { IngredientFacts, Place } from "../catalogue/index.ts";
+import type { Place } from "../catalogue/index.ts";
 import type { Day } from "../measure/index.ts";
 
 /** As it came in · trimmed and ready · what else came off · opened and not used up. */
@@ -33,12 +33,6 @@ export type AgeingLot = {
   /** How often the damp cloth around it was made fresh. */
   readonly clothRefreshes: number;
 };
-
-const dryCategories = ["salt-condiment", "spice", "grain", "sweet", "oil", "acid", "nut", "seed"];
-
-/** Where an ingredient usually stands: where it keeps best whole, else the cupboard for dry goods, else the fridge. */
-export const defaultPlace = (facts: Pick<IngredientFacts, "season" | "category">): Place =>
-  facts.season?.bestPlace ?? (dryCategories.includes(facts.category) ? "cupboard" : "fridge");
 
 /** No lot is logged as older than this: the year is mistyped. */
 export const oldestLotDays = 366;

@@ -71,7 +71,7 @@ async function lineArrives(
     id: line.id,
     ingredient,
     amount: line.amount ?? amountIn(read),
-    place: line.place ?? (facts ? defaultPlace(facts) : "fridge"),
+    place: line.place ?? (facts ? defaultPlace(facts, body.source.kind) : "fridge"),
     since: body.since,
     source: { kind: body.source.kind, note: body.source.note },
     grade: line.grade,

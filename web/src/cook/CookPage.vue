@@ -20,7 +20,6 @@ import PageHead from "../ui/PageHead.vue";
 import WeightField from "../ui/WeightField.vue";
 import AddedOnTheWay from "./AddedOnTheWay.vue";
 import JoinLine from "./JoinLine.vue";
-import { piecesWords } from "./cook-words.ts";
 import KeptApart from "./KeptApart.vue";
 import { storedWords } from "./stored-words.ts";
 import LeftOvers from "./LeftOvers.vue";
@@ -38,6 +37,7 @@ import { useChanges, useRefusedChanges } from "./use-changes.ts";
 import NoteFields from "../larder/NoteFields.vue";
 import { useMakeForm } from "./use-make-form.ts";
 import LeftOutLots from "./LeftOutLots.vue";
+import ToPrepare from "./ToPrepare.vue";
 import { usePreparation } from "./use-preparation.ts";
 
 const props = defineProps<{ id: string }>();
@@ -91,15 +91,12 @@ const refusedChange = useRefusedChanges(draft, error);
 const isScaleProblem = computed(
   () => !(error.value instanceof ApiProblem && error.value.field === "changes"),
 );
-/** "2 lemons, about 230 g (squeeze)": what is trimmed first, and no more of it. */
-const preparing = computed(() =>
-  (plan.value?.prepare ?? []).map(({ rawG, name, words, pieces }) => {
-    const what = pieces
-      ? piecesWords(pieces, session.display)
-      : `${showGrams(rawG, session.display)} ${name}`;
-    return `${what} (${words})`;
-  }),
-);
+async function prepareAll(): Promise<void> {
+  if (plan.value) await preparation.prepare(plan.value);
+  await refreshAll();
+  await refresh();
+}
+
 const lead = computed(() =>
   plan.value
     ? `${counted(plan.value.lines.length, "ingredient line")} · ${allergenWords(plan.value.allergens)}`
@@ -110,11 +107,6 @@ const toBuyNames = computed(() => [...new Set(toBuy.value.map((part) => part.nam
 
 const roundings = computed(() => (plan.value ? roundingWords(plan.value) : []));
 
-async function prepareAll(): Promise<void> {
-  if (plan.value) await preparation.prepare(plan.value);
-  await refreshAll();
-  await refresh();
-}
 async function putBy(takeReserved = false): Promise<void> {
   const made = await finish(takeReserved);
   if (!made) return;
@@ -142,19 +134,12 @@ async function putBy(takeReserved = false): Promise<void> {
       @input="submission.forget"
     >
       <div class="left">
-        <div v-if="plan.prepare.length > 0" class="trim-first" role="status" data-testid="to-prepare">
-          <p>To prepare first: {{ preparing.join(", ") }}. The weights below are what should be left.</p>
-          <Button
-            label="Prepare what this needs, by estimate"
-            data-testid="use-estimates"
-            size="small"
-            severity="warn"
-            :loading="preparation.submission.pending.value"
-            @click="prepareAll"
-          />
-          <RouterLink :to="`/trim/${plan.prepare[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
-          <ProblemNote :text="preparation.submission.sentence.value" />
-        </div>
+        <ToPrepare
+          :plan="plan"
+          :submission="preparation.submission"
+          data-testid="to-prepare"
+          @prepare="prepareAll"
+        />
         <NotedBefore :noted="plan.nextTime" />
         <AddedOnTheWay
           v-if="cookedBy"
@@ -243,6 +228,7 @@ async function putBy(takeReserved = false): Promise<void> {
           data-testid="take-reserved"
           @click="putBy(true)"
         />
+        <ToPrepare :plan="plan" :submission="preparation.submission" brief @prepare="prepareAll" />
         <Button
           type="submit"
           :label="isAllEaten ? 'Finish' : 'Finish and store'"
@@ -279,21 +265,6 @@ async function putBy(takeReserved = false): Promise<void> {
   display: grid;
   grid-template-columns: 1fr 9.5rem;
   gap: 1rem;
-}
-
-.trim-first {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem 1rem;
-  align-items: center;
-  padding: 0.6rem 0.8rem;
-  background: var(--soon-wash);
-  border-inline-start: 4px solid var(--soon);
-  border-radius: var(--p-border-radius-md);
-}
-
-.trim-first p {
-  width: 100%;
 }
 
 .to-buy {
