@@ -111,6 +111,9 @@ test("preparing whose answer is lost, and tapped again, is done once", async ({ 
   });
   await page.goto(`/cook/${id}`);
   await expect(page.getByTestId("to-prepare")).toContainText("1 mooli, yours weighs 800 g (peel)");
+  // Where it cannot be finished yet, the way on stands beside the button.
+  await expect(page.getByTestId("finish-batch")).toBeDisabled();
+  await expect(page.getByTestId("estimate-then-finish")).toBeVisible();
   await loseAnswers(page, /\/api\/trims\/preparations/, forGood);
   const prepare = page.getByTestId("use-estimates");
   await prepare.click();
