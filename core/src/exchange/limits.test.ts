@@ -29,6 +29,9 @@ describe("yields at their edges", () => {
     expect(readYield("Makes 8 rolls").servings).toBe(8);
     expect(readYield("Serves four as a starter").servings).toBe(4);
     expect(yieldInNotes(["For the plates, serves 4. Eggs last.", "Feeds 9"])).toBe("serves 4");
+    expect(readYield("Serves a crowd").servings).toBeNull();
+    expect(readYield("Makes a jar for a friend").servings).toBeNull();
+    expect(yieldInNotes(["Feeds my 3 children well."])).toBe("");
     expect(yieldInNotes(["It serves us well.", "Keeps 3 days"])).toBe("");
   });
 

@@ -4,8 +4,15 @@ import { yieldLine } from "./section-words.ts";
 
 /** Grams or millilitres of one batch; more was misread. */
 const mostMade = 50_000;
-/** "Serves four": what stands before a count in words. */
-const countBehind = /^(.*?\b(?:serves|feeds|for|makes)\s+)(.*)$/i;
+const countWords = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|a dozen|half a dozen";
+
+/** "Serves four": what stands before a count in words. "Serves a crowd" counts nobody. */
+const countBehind = new RegExp(`^(.*?\\b(?:serves|feeds|for|makes)\\s+)((?:${countWords})\\b.*)$`, "i");
+
+const saysServings = new RegExp(
+  `\\b(?:serves|feeds|enough for)\\s+(?:about |around |up to )?(?:\\d|(?:${countWords})\\b)[^.,;()]{0,40}`,
+  "i",
+);
 
 /** "Serves 4–6" is four to six: the smaller, so that nobody goes short. "Makes 300 ml" is a volume. */
 export function readYield(text: string): { servings: number | null; makes: Makes | null } {
@@ -38,9 +45,8 @@ export function yieldInTitle(title: string): { readonly title: string; readonly 
 
 /** "For the plates, serves 4. The rest keeps.": what notes say of how much it makes, in their words; "" where nothing. */
 export function yieldInNotes(notes: readonly string[]): string {
-  const said = /\b(?:serves|feeds|(?:makes )?enough for)\s+[^.,;()]{1,40}/i;
   const found = notes
-    .map((note) => said.exec(note)?.[0] ?? "")
+    .map((note) => saysServings.exec(note)?.[0] ?? "")
     .find((text) => readYield(text).servings !== null);
   return found ?? "";
 }

@@ -26,6 +26,7 @@ describe("what a line of a market list cost", () => {
     "£5 worth of saffron",
     "1 kg carrots",
     "3 pears",
+    "a crate of plums £1,200",
   ])("no price: %s", (text) => {
     expect(takePrice(text)).toEqual({ text, price: null });
   });

@@ -6,7 +6,7 @@ export type LinePrice = {
   readonly sign: string;
 };
 
-const figure = "(\\d{1,5})(?:[.,](\\d{1,2}))?(?![\\d.,]\\d)";
+const figure = "(\\d{1,5})(?:[.,](\\d{1,2}))?(?!\\d|[.,]\\d)";
 const basis =
   "(?:\\s*(?:(?:\\/|per|a|an|the)\\s?)?(each|ea\\b\\.?|apiece|piece|bunch|head|bag|punnet|box|jar|kg|kilo(?:gram)?|100 ?g|lb|pound|lot|all(?: of (?:it|them))?|together|total))?";
 const lead = "[\\s,;–-]*\\(?(?:\\b(?:at|for|cost|paid|price:?)\\s*|[@=]\\s*)?";

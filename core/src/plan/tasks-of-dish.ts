@@ -206,7 +206,7 @@ function heatedBefore(steps: readonly Step[]): ReadonlyMap<number, number> {
   const found = new Map<number, number>();
   for (const [index, step] of steps.entries()) {
     if (!onlyWarmsUp(step) || worksBesideWarmUp(step)) continue;
-    const needs = steps.findIndex((one, i) => i > index && one.tool === "oven" && !onlyWarmsUp(one));
+    const needs = steps.findIndex((one, i) => i > index && one.tool === step.tool && !onlyWarmsUp(one));
     if (needs >= 0 && !found.has(needs)) found.set(needs, index);
   }
   return found;

@@ -5,7 +5,7 @@ import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { checkEvery, checkHalfway, minutesIn, timesIn } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
-import { saysWarmUp } from "./warm-up.ts";
+import { saysWarmUp, warmedUp } from "./warm-up.ts";
 
 /** "until the edges brown": the sign that it is done. */
 const signIn = (text: string): string => {
@@ -42,7 +42,7 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
 
 /** What English words say of one way; `text` is how it is written. */
 function readWay(english: string, text: string): StepWay {
-  const tool = saysWarmUp(english) ? "oven" : toolIn(english);
+  const tool = saysWarmUp(english) ? warmedUp(english) : toolIn(english);
   const lasting = english
     .replace(/every [^.;,]+/gi, "")
     .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");

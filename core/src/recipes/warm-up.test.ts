@@ -17,6 +17,19 @@ describe("a step that only heats the oven", () => {
     expect([onlyWarmsUp(step), step.celsius === null, worksBesideWarmUp(step)]).toEqual([true, false, works]);
   });
 
+  it("heats the grill where it says so", () => {
+    const steps = ["Preheat the grill to high.", "Grill the peppers for 10 minutes until black."].map(
+      (text) => readStep(text),
+    );
+    expect(steps.map(({ tool }) => tool)).toEqual(["grill", "grill"]);
+    expect(steps.map(onlyWarmsUp)).toEqual([true, false]);
+  });
+
+  it("is not set by what only cools", () => {
+    const steps = ["Let the milk cool to 40°C.", "Bake until set."].map((text) => readStep(text));
+    expect(withOvenHeat(steps).map(({ celsius }) => celsius)).toEqual([40, null]);
+  });
+
   it.each([
     "Preheat to 400F and roast for 20-25 minutes until golden.",
     "Preheat the oven to 200 °C and roast the peppers until black.",

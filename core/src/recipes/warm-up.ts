@@ -8,16 +8,20 @@ const heatsUp =
 /** Heating the oven is nobody's work; it is done before something else begins. */
 export const saysWarmUp = (text: string): boolean => heatsUp.test(text);
 
+/** What such a step heats: "preheat the grill", and else the oven. */
+export const warmedUp = (text: string): "grill" | "oven" =>
+  /^[^.;,]{0,30}\b(?:grill|broiler|barbecue|griddle)\b/i.test(text) ? "grill" : "oven";
+
 /** What a step does beside heating up: all behind its first sentence or clause. */
 const restOf = (text: string): string => text.replace(/^(?:[^.;]|\.(?=\d))*[.;]?\s*/, "");
 const clauseRest = (text: string): string => text.replace(/^.*?(?:,|\band\b|\bthen\b)\s*/i, "");
 
 /**
- * Does a step only heat the oven for a later one: nothing is in it yet? "Preheat to 200 °C and roast the beets" is no such
+ * Does a step only heat the oven, or the grill, for a later one: nothing is in it yet? "Preheat to 200 °C and roast the beets" is no such
  * step. What else it does ("… Rub the beets with oil.") is work of the hands.
  */
 export const onlyWarmsUp = (step: Step): boolean =>
-  step.tool === "oven" &&
+  (step.tool === "oven" || step.tool === "grill") &&
   step.activeMin === null &&
   step.passiveMin === null &&
   saysWarmUp(step.text) &&
@@ -28,11 +32,14 @@ export const onlyWarmsUp = (step: Step): boolean =>
 /** Does a step that only heats up ask anything else of the hands? */
 export const worksBesideWarmUp = (step: Step): boolean => restOf(step.text) !== "";
 
+/** "Let it cool to 40 °C" sets no oven: none is set lower, °C. */
+const leastOvenC = 90;
+
 /** Steps in which every one that is done in the oven has the heat that was last stated before, where it states none. */
 export function withOvenHeat(steps: readonly Step[]): Step[] {
   let celsius: number | null = null;
   return steps.map((step) => {
-    if (step.celsius !== null) celsius = step.celsius;
+    if (step.celsius !== null && (step.tool === "oven" || step.celsius >= leastOvenC)) celsius = step.celsius;
     return step.tool === "oven" && step.celsius === null ? { ...step, celsius } : step;
   });
 }
