@@ -2,7 +2,7 @@
 import type { MakePlan } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import Button from "primevue/button";
-import { computed } from "vue";
+import { computed, ref } from "vue";
 import { useSession } from "../client/session.ts";
 import type { Submission } from "../client/use-submit.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
@@ -16,6 +16,12 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ prepare: [] }>();
 const session = useSession();
+/** It stands on the page twice: what went wrong is said where it was tapped. */
+const isTapped = ref(false);
+function prepare(): void {
+  isTapped.value = true;
+  emit("prepare");
+}
 /** "2 lemons, about 230 g (squeeze)": what is trimmed first, and no more of it. */
 const words = computed(() =>
   props.plan.prepare.map(({ rawG, name, words: how, pieces }) => {
@@ -37,10 +43,10 @@ const words = computed(() =>
       size="small"
       severity="warn"
       :loading="submission.pending.value"
-      @click="emit('prepare')"
+      @click="prepare"
     />
     <RouterLink :to="`/trim/${plan.prepare[0]?.lotId ?? ''}`">Trim and weigh</RouterLink>
-    <ProblemNote :text="submission.sentence.value" />
+    <ProblemNote :text="isTapped ? submission.sentence.value : undefined" />
   </div>
 </template>
 
