@@ -152,6 +152,40 @@ test("a plan is asked why a dish is not in it and what buying would change, and 
   await done(page);
 });
 
+test("a whole day is kept as it stands, and let go again", async ({ page }) => {
+  await page.goto("/match");
+  await forOneDay(page);
+  const cards = await dishes(page).count();
+  expect(cards).toBeGreaterThan(0);
+  await page.getByRole("button", { name: "Keep the day: Today" }).click();
+  await expect(page.getByTestId("argued").getByRole("listitem")).toHaveCount(cards);
+  await done(page);
+  await expect(dishes(page)).toHaveCount(cards);
+  await page.getByRole("button", { name: "Let the day go: Today" }).click();
+  await expect(page.getByTestId("argued")).toHaveCount(0);
+  await done(page);
+});
+
+test("from least waste to least work, by the keyboard: it is planned again once, with what was wished", async ({
+  page,
+}) => {
+  await page.goto("/match");
+  await done(page);
+  const wished: number[] = [];
+  page.on("request", (request) => {
+    const body = request.postData() ?? "";
+    if (request.url().includes("/api/matches/days") && body.includes("lessWork"))
+      wished.push((JSON.parse(body) as { lessWork: number }).lessWork);
+  });
+  const slider = page.getByRole("slider", { name: "From least waste to least work" });
+  await slider.focus();
+  await page.keyboard.press("ArrowRight");
+  await page.keyboard.press("ArrowRight");
+  await expect(slider).toHaveAttribute("aria-valuenow", "4");
+  await expect.poll(() => wished).toEqual([1]);
+  await done(page);
+});
+
 test("no more than so many of a kind, and that taken back", async ({ page }) => {
   await page.getByTestId("ask-plan").getByRole("button", { name: "Ask about this plan" }).click();
   await page.locator("#most-kind").click();

@@ -68,6 +68,21 @@ test("Today shows the day's share; a dish that is dropped frees its lots", async
   await expect(page.getByRole("heading", { name: "Today", level: 1 })).toBeVisible();
 });
 
+test("what was planned stands beside what came of it", async ({ page }) => {
+  await page.getByTestId("accept-plan").click();
+  await expect(standing(page)).toBeVisible();
+  const { dishes } = await accepted(page);
+  await standing(page).getByTestId("drop-dish").first().click();
+  await expect(notice(page)).toContainText("dropped");
+  await page.getByTestId("to-past").click();
+  const latest = page.getByTestId("past-plan").first();
+  await expect(latest).toContainText(`0 of ${dishes.length} dish`);
+  await expect(latest.getByRole("listitem").filter({ hasText: "Dropped" })).toHaveCount(1);
+  await expect(latest.getByRole("listitem").filter({ hasText: "To be cooked" })).toHaveCount(
+    dishes.length - 1,
+  );
+});
+
 test("from the accepted plan to cooking in three, with that day's dishes in their batches", async ({
   page,
 }) => {

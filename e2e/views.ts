@@ -26,6 +26,7 @@ export async function views(page: Page): Promise<(readonly [path: string, ready:
     [`/trim/${lots[0]?.id}`, of("save-trim")],
     ["/match", of("make")],
     ["/match/shopping", of("shopping-item")],
+    ["/match/past", of("past-plans")],
     ["/plan?recipe=roast-squash-and-leek-dip", of("plan-dishes")],
     [`/plan/${await planToCook(page)}/cook`, of("now-card")],
     ["/cook/chard-and-hazelnut-pesto", of("store-jar-fridge")],

@@ -1,14 +1,19 @@
 import { describe, expect, it } from "@jest/globals";
 import { mostMinutes, mostPeople, mostTimesOfAKind } from "@apron/contract";
 import {
+  dayToggled,
+  isDayKept,
+  lessWorkAt,
   letIn,
   minutesWithin,
   movedTo,
   peopleWithin,
+  placeOf,
   ruledOut,
   timesOf,
   timesWithin,
   toggled,
+  wastePlaces,
 } from "../src/match/argue.ts";
 import { changeWords, goneWords, keptWords } from "../src/match/meal-plan-words.ts";
 
@@ -51,6 +56,21 @@ describe("arguing with a plan", () => {
     expect(out).toEqual({ keep: [keep[1]], without: ["pesto", "slaw"] });
     expect(ruledOut(out, "slaw").without).toEqual(["pesto", "slaw"]);
     expect(letIn(out, "pesto").without).toEqual(["slaw"]);
+  });
+
+  it("keeps a whole day as it stands, and lets it go again; other days stay", () => {
+    const kept = dayToggled({ keep }, ["slaw", "dip"], 0).keep;
+    expect(kept).toEqual([keep[1], { recipeId: "slaw", day: 0 }, { recipeId: "dip", day: 0 }]);
+    expect(isDayKept({ keep: kept }, ["slaw", "dip"], 0)).toBe(true);
+    expect(isDayKept({ keep }, ["slaw", "dip"], 0)).toBe(false);
+    expect(isDayKept({ keep }, [], 0)).toBe(false);
+    expect(dayToggled({ keep: kept }, ["slaw", "dip"], 0).keep).toEqual([keep[1]]);
+  });
+
+  it("finds the slider's place for what was wished, and back", () => {
+    expect(wastePlaces.map(placeOf)).toEqual([0, 1, 2, 3, 4]);
+    expect(wastePlaces.map((_, place) => lessWorkAt(place))).toEqual([...wastePlaces]);
+    expect([placeOf(0.3), placeOf(9), lessWorkAt(99)]).toEqual([2, 4, 0.25]);
   });
 
   it("wants no more than so many of a kind, and takes that back", () => {

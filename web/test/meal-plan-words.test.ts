@@ -1,11 +1,24 @@
 import { describe, expect, it } from "@jest/globals";
 import type { MealPlanCard, MealPlanView } from "@apron/core/match";
-import { eatenWords, larderWords, proofWords, savedWords } from "../src/match/meal-plan-words.ts";
+import {
+  eatenWords,
+  larderWords,
+  outcomeWords,
+  proofWords,
+  savedWords,
+} from "../src/match/meal-plan-words.ts";
 
 const units = { system: "metric", locale: "en-GB" } as const;
 const view = (usedG: number, spoils: MealPlanView["spoils"]): MealPlanView => ({
   days: [{ day: 0, minutes: 0, cards: [], fromLarder: [] }],
   ...{ usedG, spoils, gap: 0, left: [] },
+});
+
+describe("planned against done", () => {
+  it("says what was cooked, and what is still to come", () => {
+    expect(outcomeWords({ dishes: 3, cooked: 2, toCome: 1 })).toBe("2 of 3 dishes cooked, 1 still to come.");
+    expect(outcomeWords({ dishes: 1, cooked: 0, toCome: 0 })).toBe("0 of 1 dish cooked.");
+  });
 });
 
 describe("what a plan saves", () => {

@@ -1,3 +1,4 @@
+export { byDay, plannedAndDone, type PlannedAndDone } from "./planned-and-done.ts";
 export { asIfBought } from "./as-if-bought.ts";
 export { batchesToEat, portionsOf } from "./stored-portions.ts";
 export { defaultAppetite } from "./tables/appetite.ts";

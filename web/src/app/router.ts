@@ -48,6 +48,12 @@ const routes: RouteRecordRaw[] = [
     meta: { title: "Match" },
   },
   {
+    path: "/match/past",
+    name: "past-plans",
+    component: () => import("../match/PastPlansPage.vue"),
+    meta: { title: "Plans so far" },
+  },
+  {
     path: "/match/shopping",
     name: "shopping",
     component: () => import("../shopping/ShoppingPage.vue"),

@@ -34,7 +34,9 @@ const lead = computed(() =>
 </script>
 
 <template>
-  <PageHead title="Match" :lead="lead" />
+  <PageHead title="Match" :lead="lead">
+    <RouterLink to="/match/past" data-testid="to-past">Plans so far</RouterLink>
+  </PageHead>
   <p v-if="error" role="alert">{{ sentenceOf(error) }}</p>
   <div ref="standing" tabindex="-1" class="kept"><AcceptedPlan /></div>
   <MealPlanPanel v-if="data && data.lots > 0" @accepted="lookAtIt" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { MealPlanView } from "@apron/core/match";
 import Button from "primevue/button";
 import { computed } from "vue";
 import { useAcceptedPlan, useAllRecipes } from "../client/queries.ts";
@@ -11,6 +12,7 @@ import PlanLeft from "./PlanLeft.vue";
 import PlanQuestions from "./PlanQuestions.vue";
 import MealPlanDish from "./MealPlanDish.vue";
 import ArguedList from "./ArguedList.vue";
+import WasteOrWork from "./WasteOrWork.vue";
 import { vDragToDay, type Dropped } from "./drag-to-day.ts";
 import { dayName, goneWords, larderWords, savedWords, searchWords } from "./meal-plan-words.ts";
 import { useMealPlan } from "./use-meal-plan.ts";
@@ -37,7 +39,7 @@ const isSomethingPlanned = computed(() => view.value?.days.some((day) => day.car
 
 const choices = (values: readonly number[], word: (value: number) => string) =>
   values.map((value) => ({ value: String(value), label: word(value) }));
-const asText = (key: "days" | "minutes" | "lessWork") =>
+const asText = (key: "days" | "minutes") =>
   computed({ get: () => String(wish.value[key]), set: (text) => change({ [key]: Number(text) }) });
 const asked = [
   { label: "Days", model: asText("days"), from: choices([1, 2, 3, 5, 7], String) },
@@ -46,16 +48,12 @@ const asked = [
     model: asText("minutes"),
     from: choices([30, 60, 90, 180], (minutes) => `${minutes} min`),
   },
-  {
-    label: "What matters more",
-    model: asText("lessWork"),
-    from: [
-      { value: "0", label: "Least waste" },
-      { value: "0.25", label: "Balanced" },
-      { value: "1", label: "Least work" },
-    ],
-  },
 ];
+const lessWork = computed({ get: () => wish.value.lessWork, set: (to) => change({ lessWork: to }) });
+const dishesOf = (cards: readonly { readonly recipeId: string }[]): string[] =>
+  cards.map(({ recipeId }) => recipeId);
+const keepDayLabel = ({ day, cards }: MealPlanView["days"][number]): string =>
+  plan.isDayKept(day, dishesOf(cards)) ? "Let the day go" : "Keep the day";
 const isArgued = computed(
   () => wish.value.keep.length + wish.value.without.length + Object.keys(wish.value.timesOfAKind).length > 0,
 );
@@ -68,6 +66,10 @@ const isArgued = computed(
       <div v-for="{ label, model, from } in asked" :key="label">
         <p class="small soft" aria-hidden="true">{{ label }}</p>
         <ChoiceButtons v-model="model.value" :label="label" :choices="from" />
+      </div>
+      <div>
+        <p class="small soft" aria-hidden="true">What matters more</p>
+        <WasteOrWork v-model="lessWork" />
       </div>
       <Button v-if="isArgued" label="Start over" size="small" variant="text" @click="takeBack" />
     </div>
@@ -99,6 +101,16 @@ const isArgued = computed(
           <h3 class="name">
             {{ dayName(day.day) }}
             <span v-if="day.minutes > 0" class="soft small">{{ Math.round(day.minutes) }} min</span>
+            <Button
+              v-if="day.cards.length > 0"
+              :label="keepDayLabel(day)"
+              :aria-label="`${keepDayLabel(day)}: ${dayName(day.day)}`"
+              size="small"
+              variant="text"
+              class="keep-day"
+              :data-testid="`keep-day-${day.day}`"
+              @click="plan.toggleDay(day.day, dishesOf(day.cards))"
+            />
           </h3>
           <PlanDayFields
             :day="day.day"
@@ -187,6 +199,10 @@ section {
   display: grid;
   align-content: start;
   min-height: 2.5rem;
+}
+
+.keep-day {
+  margin-inline-start: auto;
 }
 
 .name {

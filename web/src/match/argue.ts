@@ -57,3 +57,29 @@ export const minutesWithin = (typed: number | null): number | null =>
 
 /** How often a kind of dish may come, as typed, within what can be planned for. */
 export const timesWithin = (typed: number): number => within(Math.round(typed), mostTimesOfAKind);
+
+/** Is every dish of a day kept there? Of a day without dishes: no. */
+export const isDayKept = ({ keep }: Pick<Argued, "keep">, dishes: readonly string[], day: number): boolean =>
+  dishes.length > 0 && dishes.every((id) => keep.some((one) => isOn(one, id, day)));
+
+/** A whole day is kept as it stands; once more lets it go again. */
+export function dayToggled(
+  { keep }: Pick<Argued, "keep">,
+  dishes: readonly string[],
+  day: number,
+): Pick<Argued, "keep"> {
+  const others = keep.filter((one) => !dishes.some((id) => isOn(one, id, day)));
+  if (isDayKept({ keep }, dishes, day)) return { keep: others };
+  return { keep: [...others, ...dishes.map((recipeId) => ({ recipeId, day }))] };
+}
+
+/** How much less work counts, from least waste to least work: the places of the slider. */
+export const wastePlaces = [0, 0.1, 0.25, 0.5, 1] as const;
+
+/** The place that is nearest to a wish. */
+export function placeOf(lessWork: number): number {
+  const away = wastePlaces.map((one) => Math.abs(one - lessWork));
+  return away.indexOf(Math.min(...away));
+}
+
+export const lessWorkAt = (place: number): number => wastePlaces[place] ?? 0.25;

@@ -1,7 +1,15 @@
-import type { CardChange, MealPlanCard, MealPlanDifference, MealPlanView, WhyNot } from "@apron/core/match";
+import type {
+  CardChange,
+  MealPlanCard,
+  MealPlanDifference,
+  MealPlanView,
+  PlannedAndDone,
+  WhyNot,
+} from "@apron/core/match";
 import type { AcceptedDish } from "@apron/contract";
 import { addDays, daysBetween, showGrams, trimmedDecimals, type Display } from "@apron/core/measure";
 import { showDay, todayIso } from "../ui/dates.ts";
+import { counted } from "../ui/plural.ts";
 
 /** "Today", "Tomorrow", "Wed 2 Dec". */
 export function dayName(day: number): string {
@@ -126,6 +134,20 @@ export function whatIfWords(bought: string, difference: MealPlanDifference, unit
   return words === "" && comes === ""
     ? `With ${bought} the plan would be as it is.`
     : `With ${bought}: ${words === "" ? "as much is used" : words}.${comes}`;
+}
+
+/** What came of a dish that was planned. */
+export const cameWords: Readonly<Record<AcceptedDish["state"], string>> = {
+  planned: "To be cooked",
+  cooked: "Cooked",
+  dropped: "Dropped",
+  past: "Not cooked",
+};
+
+/** "2 of 3 dishes cooked, 1 still to come." */
+export function outcomeWords({ dishes, cooked, toCome }: PlannedAndDone): string {
+  const done = `${cooked} of ${counted(dishes, "dish", "dishes")} cooked`;
+  return toCome === 0 ? `${done}.` : `${done}, ${toCome} still to come.`;
 }
 
 /** What became of a dish since the plan before. */

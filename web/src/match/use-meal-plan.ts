@@ -9,7 +9,7 @@ import { useNotices } from "../client/notices.ts";
 import { useRefresh } from "../client/queries.ts";
 import { sentenceOf } from "../client/words.ts";
 import { useSubmit } from "../client/use-submit.ts";
-import { letIn, movedTo, ruledOut, timesOf, toggled } from "./argue.ts";
+import { dayToggled, isDayKept, letIn, movedTo, ruledOut, timesOf, toggled } from "./argue.ts";
 import type { MealPlanAnswer, MealPlanQuestion } from "./meal-plan.worker.ts";
 
 type Solving = "working" | "better" | "done" | "impossible" | "failed";
@@ -96,6 +96,8 @@ function useArguing(wish: Ref<MealPlanWish>, change: (to: Partial<MealPlanWish>)
     toggleKept: (recipeId: string, day: number | null): void => change(toggled(wish.value, recipeId, day)),
     move: (recipeId: string, days: { readonly from: number; readonly to: number }): void =>
       change(movedTo(wish.value, recipeId, days)),
+    isDayKept: (day: number, dishes: readonly string[]): boolean => isDayKept(wish.value, dishes, day),
+    toggleDay: (day: number, dishes: readonly string[]): void => change(dayToggled(wish.value, dishes, day)),
     ruleOut: (recipeId: string): void => change(ruledOut(wish.value, recipeId)),
     letIn: (recipeId: string): void => change(letIn(wish.value, recipeId)),
     atMost: (kind: DishKind, most: number | null): void => change(timesOf(wish.value, kind, most)),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from "primevue/button";
 import { computed } from "vue";
+import { byDay } from "@apron/core/match";
 import { daysBetween } from "@apron/core/measure";
 import { useAcceptedPlan } from "../client/queries.ts";
 import { todayIso } from "../ui/dates.ts";
@@ -13,10 +14,10 @@ const form = defineModel<PlanForm>({ required: true });
 const { data } = useAcceptedPlan();
 const days = computed(() => {
   const open = notPlannedYet(form.value, data.value?.dishes ?? []);
-  return [...new Set(open.map(({ day }) => day))].map((day) => ({
+  return byDay(open).map(({ day, dishes }) => ({
     day,
     name: dayName(daysBetween(todayIso(), day)),
-    dishes: open.filter((dish) => dish.day === day).map(({ name }) => name),
+    dishes: dishes.map(({ name }) => name),
   }));
 });
 const take = (day: string): void => {
