@@ -44,6 +44,9 @@ async function say(page: Page, text: string): Promise<void> {
 test("from a saved plan to cooking in three taps at most, a step done in one", async ({ page }) => {
   const id = await savedPlan(page);
   await page.goto(`/plan/${id}`);
+  await expect(page.getByTestId("plan-task").filter({ hasText: "Roast the squash" })).toContainText(
+    "oven · 210 °C · 28–40 min · check every 12 min · done when brown and floury",
+  );
   const start = new Effort(page);
   await start.click(page.getByTestId("cook-along"));
   await expect(page.getByTestId("now-card").first()).toContainText("Heat the oven to 210 °C");

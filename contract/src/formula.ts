@@ -53,7 +53,7 @@ const FormulaLine = z
   })
   .meta({ id: "FormulaLine" });
 
-const StepWay = z
+export const StepWay = z
   .object({
     text: z.string().trim().min(1).max(500),
     activeMin: Minutes.nullable().default(null),

@@ -2,6 +2,7 @@ import { mostOtherWays, noChanges, stepTools } from "@apron/core/recipes";
 import { skills, taskKinds, timesFrom } from "@apron/core/plan";
 import { z } from "zod";
 import { TonightsChanges } from "./cook.ts";
+import { StepWay } from "./formula.ts";
 import { ById, Id, Instant } from "./quantities.ts";
 
 const TimeOfDay = z
@@ -148,6 +149,9 @@ export const PlanTask = z
       .optional()
       .meta({ description: "What a machine is washed for with care: another dish is free of them" }),
     staysOn: z.boolean().optional().meta({ description: "Its pot stays on the fire for the next step" }),
+    written: StepWay.nullish().meta({
+      description: "The step as the recipe has it, in the way it is done: heat, times, looks, sign",
+    }),
     load: z.string().optional().meta({ description: "Which of several loads it is, in words" }),
     food: z
       .object({

@@ -60,6 +60,10 @@ describe("four leeks bought are four leeks asked for", () => {
     const wish = { dishes: [{ key: "d", recipeId: id }], tableAt: "2026-09-10T19:00:00.000Z" };
     const { tasks } = (await wren.call("draftPlan", { body: wish })).body;
     expect(tasks.flatMap((task) => task.lines)).toContain("4 leeks (808 g)");
+    // The step as it is written comes along: its heat, times and sign stand beside its words.
+    expect(tasks.find(({ kind, step }) => kind === "put-in" && step === 0)?.written).toMatchObject({
+      ...{ text: "Simmer.", tool: "hob" },
+    });
   });
 
   it("and by what this kitchen's own trims leave of them, also where that is less", async () => {

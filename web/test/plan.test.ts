@@ -1,6 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { PlanTask, PlanWish, SavedPlan } from "@apron/contract";
-import { noChanges } from "@apron/core/recipes";
+import { noChanges, readStep } from "@apron/core/recipes";
 import { dayToPlan } from "../src/plan/day-to-plan.ts";
 import { useTimeZone } from "../src/ui/dates.ts";
 import { barsOf, movedStart } from "../src/plan/bars.ts";
@@ -28,6 +28,7 @@ import {
   remedyWords,
   takenWords,
   tooEarlyWords,
+  stepAbout,
 } from "../src/plan/plan-words.ts";
 import { timedTasks } from "../src/plan/use-plan.ts";
 
@@ -281,10 +282,29 @@ describe("a plan as bars", () => {
     ["work", "processor", ["hands", "machine"]],
     ["work", "hob", ["hands", "hob"]],
     ["by-itself", null, ["standing"]],
-    ["by-itself", "fridge", ["standing"]],
+    ["by-itself", "fridge", ["fridge"]],
     ["look", "oven", ["hands"]],
   ])("%s with %s keeps %p busy", (kind, tool, lanes) => {
     expect(lanesOf(aTask("a", { kind, tool }))).toEqual(lanes);
+  });
+});
+
+describe("what stands beside a step wherever its words stand", () => {
+  const written = readStep("Roast at 200C for 45-60 mins until brown, turning half way.");
+  const metric = { system: "metric", locale: "en-GB" } as const;
+
+  it.each<PlanTask["kind"]>(["work", "put-in"])(
+    "heat, time, looks and sign, where it is a step: %s",
+    (kind) => {
+      expect(stepAbout({ kind, written }, metric)).toBe(
+        "oven · 200 °C · 45–60 min · check every 30 min · done when brown",
+      );
+    },
+  );
+
+  it("is nothing beside what is no step itself, and of plans from before", () => {
+    expect(stepAbout({ kind: "look", written }, metric)).toBe("");
+    expect(stepAbout({ kind: "work" }, metric)).toBe("");
   });
 });
 

@@ -8,7 +8,15 @@ import {
   type PlanSolved,
   type PlanWish,
 } from "@apron/core/plan";
-import { inWays, waysOfStep, writtenFiller, piecesOfLine, type Line } from "@apron/core/recipes";
+import {
+  inWays,
+  waysOfStep,
+  piecesOfLine,
+  writtenFiller,
+  type Line,
+  type Step,
+  type StepWay,
+} from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { instantOf } from "./wish-of.ts";
@@ -43,6 +51,9 @@ function wayOf({ step }: CookingTask, { formula, ways }: DishToCook): Pick<PlanT
   return { way: way < texts.length ? way : 0, ways: texts };
 }
 
+/** A step without the other ways that it could be done in. */
+const asDone = ({ otherWays: _, ...step }: Step): StepWay => step;
+
 /** What each task is to the cook: its step's words, its dish, what is got ready in it. */
 function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask[] {
   return [...infos.values()].flatMap((info) => {
@@ -61,6 +72,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         lines: lines.map((line) => lineWords(line, dish.batches, context)),
         lineIds: linesOfTask(info, formula, context.catalogue),
         load: loadWords(info, context),
+        ...(step && { written: asDone(step) }),
         food,
         ...{ staysOn, allergens },
         ...wayOf(info, dish),

@@ -14,6 +14,9 @@ const fromWords = { lot: "from the basket", staple: "from the shelf", buy: "to b
 const grams = (g: number): string => showGrams(g, session.display);
 const sourceOf = ({ from, form, toDo }: MakePart): string =>
   [fromWords[from], form, toDo ? `still to do: ${toDo.words}` : ""].filter(Boolean).join(", ");
+/** "4 eggs" says what it is already. */
+const spoken = ({ name, pieces, whole }: MakePart, preparation: string): string =>
+  [whole?.text.includes(name) ? "" : (pieces?.name ?? name), preparation].filter(Boolean).join(", ");
 const rows = computed(() =>
   (plan.value?.lines ?? [])
     .filter(({ lineId }) => props.lineIds.includes(lineId))
@@ -31,7 +34,7 @@ const rows = computed(() =>
     <li v-for="{ key, part, preparation, held } in rows" :key="key">
       <b class="figure">{{ part.pieces?.count ?? part.whole?.text ?? grams(part.grams) }}</b>
       <span>
-        {{ part.pieces?.name ?? part.name }}<template v-if="preparation">, {{ preparation }}</template>
+        {{ spoken(part, preparation) }}
         <span class="soft small">
           <template v-if="part.pieces"> · {{ goesIn(part, part.pieces, session.display) }}</template>
           ·

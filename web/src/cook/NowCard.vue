@@ -5,6 +5,8 @@ import Button from "primevue/button";
 import { computed } from "vue";
 import CounterLines from "./CounterLines.vue";
 import DishTag from "../plan/DishTag.vue";
+import { stepAbout } from "../plan/plan-words.ts";
+import { useSession } from "../client/session.ts";
 import { showClock } from "../ui/dates.ts";
 import { doneWords } from "./cook-words.ts";
 import type { CookedDish } from "./use-dish-now.ts";
@@ -20,6 +22,8 @@ const props = defineProps<{
   dish?: CookedDish | undefined;
 }>();
 const emit = defineEmits<{ done: []; skipped: [] }>();
+const session = useSession();
+const about = computed(() => stepAbout(props.task, session.display));
 const when = computed(() =>
   props.isDue ? `since ${showClock(new Date(props.at))}` : `at ${showClock(new Date(props.at))}`,
 );
@@ -38,7 +42,7 @@ const when = computed(() =>
     </header>
     <p class="what">{{ taskWords(task) }}</p>
     <CounterLines v-if="dish && task.lineIds?.length" :dish="dish" :line-ids="task.lineIds" />
-    <p v-if="task.doneWhen && task.kind === 'work'" class="small">Done when {{ task.doneWhen }}.</p>
+    <p v-if="about" class="about" data-testid="step-about">{{ about }}</p>
     <div class="acts">
       <Button
         :label="doneWords(task)"
@@ -81,6 +85,14 @@ header {
 .first .what {
   font-family: var(--display);
   font-size: clamp(1.6rem, 3.6vw, 2.5rem);
+}
+
+.about {
+  color: var(--soft-ink);
+}
+
+.first .about {
+  font-size: 1.1rem;
 }
 
 .acts {

@@ -2,6 +2,7 @@
 import { taskWords } from "@apron/core/plan";
 import Button from "primevue/button";
 import { computed, ref } from "vue";
+import { useSession } from "../client/session.ts";
 import { dayOfInstant, instantOn, showClock } from "../ui/dates.ts";
 import TextBox from "../ui/TextBox.vue";
 import { typedNumber } from "../ui/typed-number.ts";
@@ -13,6 +14,7 @@ import {
   learnedWords,
   minuteWords,
   otherWaysOf,
+  stepAbout,
   type TimedTask,
 } from "./plan-words.ts";
 
@@ -24,6 +26,7 @@ const emit = defineEmits<{
   lasted: [minutes: number];
   doneInWay: [way: number];
 }>();
+const session = useSession();
 const editing = ref<"time" | "minutes">();
 const text = ref("");
 const isWrong = ref(false);
@@ -52,6 +55,7 @@ const note = computed(() =>
     props.task.who,
     fromWords[props.task.from],
     learnedWords(props.task),
+    stepAbout(props.task, session.display),
     props.task.kind === "by-itself" && props.task.doneWhen !== "" ? `done when ${props.task.doneWhen}` : "",
   ]
     .filter((one) => one !== "")

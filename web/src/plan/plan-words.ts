@@ -1,5 +1,7 @@
 import type { PlanDraft, PlanExplained, PlanTask } from "@apron/contract";
 import { needsHands, type Skill } from "@apron/core/plan";
+import { showGrams, type Display } from "@apron/core/measure";
+import { stepMarks } from "../recipes/kind-words.ts";
 import { counted } from "../ui/plural.ts";
 
 /** A task of the plan with its instants, and who does it: "" where that is not said. */
@@ -17,7 +19,7 @@ export const skillWords: Readonly<Record<Skill, string>> = {
   machine: "machines",
 };
 
-export type Lane = "hands" | "oven" | "hob" | "grill" | "machine" | "standing";
+export type Lane = "hands" | "oven" | "hob" | "grill" | "machine" | "fridge" | "standing";
 
 export const lanes: readonly { readonly lane: Lane; readonly label: string }[] = [
   { lane: "hands", label: "Hands" },
@@ -25,6 +27,7 @@ export const lanes: readonly { readonly lane: Lane; readonly label: string }[] =
   { lane: "hob", label: "Hob" },
   { lane: "grill", label: "Grill" },
   { lane: "machine", label: "Machine" },
+  { lane: "fridge", label: "Fridge" },
   { lane: "standing", label: "By itself" },
 ];
 
@@ -33,7 +36,7 @@ export function lanesOf({ kind, tool }: PlanTask): Lane[] {
   const hands = needsHands(kind);
   const isBusy = kind === "work" || kind === "wash-up" || kind === "by-itself" || kind === "warm-up";
   const place: Lane | undefined =
-    tool === "oven" || tool === "hob" || tool === "grill"
+    tool === "oven" || tool === "hob" || tool === "grill" || (tool === "fridge" && !hands)
       ? tool
       : tool === "processor" || tool === "blender"
         ? "machine"
@@ -64,6 +67,16 @@ export function learnedWords({ learned }: Pick<PlanTask, "learned">): string {
 export function minuteWords({ low, high }: PlanTask["minutes"]): string {
   const [short, long] = [Math.round(low), Math.round(high)];
   return short === long ? `${long} min` : `${short}–${long} min, planned at ${long}`;
+}
+
+/**
+ * Heat, time, looks and the sign that it is done, beside a step's own words wherever those stand: "oven · 220 °C · 45–60 min ·
+ * check every 30 min · done when brown". "" of a task that is not a step itself.
+ */
+export function stepAbout({ kind, written }: Pick<PlanTask, "kind" | "written">, display: Display): string {
+  if (!written || (kind !== "work" && kind !== "put-in")) return "";
+  const marks = stepMarks(written, (grams) => showGrams(grams, display));
+  return [...marks, ...(written.doneWhen === "" ? [] : [`done when ${written.doneWhen}`])].join(" · ");
 }
 
 type Remedy = PlanExplained["remedies"][number];
