@@ -223,7 +223,11 @@ export function findPoured(
   ask: MeasureAsk & { readonly unit: string },
   facts: MeasuredFacts,
 ): OneMeasure | undefined {
-  const rows = allRows(facts).filter((m) => customaryMl[spoonOf(m)] !== undefined);
+  // A spoon of lemon is no spoon of its zest, unless that is said.
+  const isZest = ask.preparation.some((p) => /^(?:zest|rind|peel|grate|finely)/.test(p));
+  const rows = allRows(facts).filter(
+    (m) => customaryMl[spoonOf(m)] !== undefined && (isZest || formName(m) !== "zest"),
+  );
   const forms = ask.preparation.flatMap((p) => formOf[singularWord(p)] ?? formOf[p] ?? []);
   const leafy = ask.preparation.some((p) => /^lea(f|ves)$/.test(p)) || forms.length === 0;
   const definite = forms.filter(

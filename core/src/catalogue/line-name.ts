@@ -93,6 +93,19 @@ function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader):
   return isMeant ? { kind: "one", id: only, how: "usual" } : named;
 }
 
+/** Names that mean the plant, but by the small spoon as likely its seed. */
+const seedBySpoon: Readonly<Record<string, readonly string[]>> = wordTable({
+  fennel: ["fennel-seed", "fennel-bulb"],
+  celery: ["celery-seed", "celery"],
+});
+
+/** "1 tsp fennel": the seed or the bulb is asked; "1 tsp chopped fennel" says it. */
+function seedOrPlant(named: LineIngredient, { name, unit, preparation }: LineParts): LineIngredient {
+  const candidates = seedBySpoon[wordsOf(name).join(" ")];
+  const isOpen = candidates && named.kind === "one" && unit !== null && spoons.includes(unit.id);
+  return isOpen && preparation === "" ? { kind: "ask", candidates: [...candidates] } : named;
+}
+
 /** The share that an alternative may be: "half may be spinach". */
 const shares: readonly (readonly [RegExp, number])[] = [
   [/\bhalf\b/i, 0.5],
@@ -241,7 +254,8 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const [first = "", ...others] = withoutLiquid(parts, index).split(/ (?:and\/or|or) |\s*\/\s*(?=[a-z])/i);
   const alternatives = [...others.flatMap((text) => eachOf(alternativeOf(text, index))), ...offered];
   const match = findNamed(first, index);
-  const head = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);
+  const named = others[0] === undefined ? asIngredient(match) : withBorrowedEnd(first, others[0], index);
+  const head = seedOrPlant(named, parts);
   const inState =
     (head.kind === "one" ? inATin(first, parts.word, index) : undefined) ??
     inItsState(head, { name: first, preparation: parts.preparation }, index);

@@ -246,6 +246,15 @@ const untrimmedWeight = (weight: Weight, { wholeName, preparation }: LineParts):
     ? { ...weight, form: "as-bought" }
     : weight;
 
+const allOff =
+  /\b(?:peeled|trimmed|podded|shelled|stoned|pitted|hulled|prepared|cleaned) weight\b|\b(?:when|once|after being) (?:peeled|trimmed|podded|shelled|stoned|pitted|hulled)\b/i;
+
+/** "3 carrots (180 g when peeled)", "400 g squash, peeled weight": a weight with nothing left to come off. */
+const trimmedWeight = (weight: Weight, { preparation }: LineParts): Weight =>
+  weight.weighed && weight.form === "as-bought" && allOff.test(preparation)
+    ? { ...weight, form: "usable" }
+    : weight;
+
 /** Nothing, or more than a quarter of a tonne, is a slip of the pen. */
 function believable(weight: Weight, text: string): Result<Weight, WeightIssue> {
   const grams = weight.grams.value;
@@ -267,5 +276,7 @@ export function weightOf(
   const all = withAdded(first.value, parts, { facts, reader });
   if (!all.ok) return all;
   const read = believable(all.value, parts.name);
-  return read.ok ? accept(cookedWeight(untrimmedWeight(read.value, parts), parts, facts)) : read;
+  return read.ok
+    ? accept(cookedWeight(trimmedWeight(untrimmedWeight(read.value, parts), parts), parts, facts))
+    : read;
 }

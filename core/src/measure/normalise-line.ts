@@ -192,6 +192,22 @@ const plainUnits = (text: string): string =>
     .replace(/(\d)-(?=(?:gram|ounce|pound|kilo|cup|pint|litre|liter)s?\b)/gi, "$1 ")
     .replace(/^(\d+) ?[x×] (?=\p{L})/iu, "$1 ");
 
+const cleanedUp = "peeled|trimmed|podded|shelled|stoned|pitted|hulled|prepared|cleaned";
+
+/** What is said by the way, in one spelling: a weight "when peeled", a sort "such as Desiree", leaves that hang on, a grind of pepper. */
+const plainAsides = (text: string): string =>
+  text
+    .replace(
+      new RegExp(`(\\d ?(?:kg|g|oz|lbs?)) (?:when|once|after being) (${cleanedUp})\\)`, "i"),
+      "$1), $2 weight",
+    )
+    .replace(/ such as (?=\p{Lu})/u, ", such as ")
+    .replace(/ and (?:its|their) (leaves|tops|greens|fronds)\b/i, " with $1")
+    .replace(
+      /^(?:an? )?(?:(?:good|generous|few|couple of|several|fresh|large|big) )*(?:grind|grinding|twist|crack|turn)s?(?: of)? (?:freshly (?:ground|milled|cracked) )?(?:black )?pepper\b/i,
+      "black pepper, to taste",
+    );
+
 /** "2 or three". */
 const orInWords = new RegExp(`^(\\d+) (?:or|to) (${numberWords.join("|")}) `, "i");
 
@@ -234,7 +250,7 @@ const packsOfWeight = new RegExp(
  * spoken counts as numbers. "1,5 kg" → "1.5 kg"; "1,200 g" → "1200 g"; "half a bunch" → "0.5 bunch".
  */
 export function normaliseLine(text: string): string {
-  const exact = plainly(plainNumbers(plainEach(plainUnits(tidy(text)))))
+  const exact = plainly(plainNumbers(plainEach(plainUnits(plainAsides(tidy(text))))))
     .replace(approximately, "")
     .replace(uncounted, "");
   return plainly(wordsToNumber(withoutPacks(exact))).replace(packsOfWeight, "$1 x $3 $2 ");
