@@ -19,6 +19,9 @@ describe("what a line says by the way", () => {
     ["4 sticks of celery and their leaves", { id: "celery", asks: [] }],
     ["a good grind of pepper", { id: "black-pepper", toTaste: true }],
     ["a few twists of black pepper", { id: "black-pepper", toTaste: true }],
+    ["aubs 2", { id: "eggplant", asks: [] }],
+    ["200 g de lentilles vertes du Puy", { id: "lentil-dry", grams: 200, asks: [] }],
+    ["1 melanzana lunga", { id: "eggplant", asks: [] }],
     ["1 tsp rose harissa", { id: "harissa", asks: [] }],
     ["2 tsp dark brown soft sugar", { id: "brown-sugar", asks: [] }],
     // A spoon of lemon is no spoon of its zest.

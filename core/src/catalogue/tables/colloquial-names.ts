@@ -471,6 +471,7 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = word
   "rock melon": ["melon"],
   honeydew: ["melon"],
   "rose harissa": ["harissa"],
+  aub: ["eggplant"],
   "dark brown soft sugar": ["brown-sugar"],
   "light brown soft sugar": ["brown-sugar"],
   "dark soft brown sugar": ["brown-sugar"],
