@@ -148,6 +148,7 @@ export const PlanTask = z
       .readonly()
       .optional()
       .meta({ description: "What a machine is washed for with care: another dish is free of them" }),
+    begins: z.boolean().optional().meta({ description: "It stands before the work of its step" }),
     staysOn: z.boolean().optional().meta({ description: "Its pot stays on the fire for the next step" }),
     written: StepWay.nullish().meta({
       description: "The step as the recipe has it, in the way it is done: heat, times, looks, sign",

@@ -1,10 +1,11 @@
 import { describe, expect, it } from "@jest/globals";
 import fc from "fast-check";
 import { aWish, dip, grain, salad, toCook } from "../../test/dishes-to-plan.ts";
+import { aFormula, aLine } from "../../test/kitchen.ts";
 import { check } from "../../test/property.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
 import { draftPlan, solvePlan, type PlanWish } from "../plan/index.ts";
-import { isHot } from "../recipes/index.ts";
+import { isHot, stepOf } from "../recipes/index.ts";
 import { doneBefore } from "./agenda.ts";
 import type { CookAct, CookEvent } from "./cook-event.ts";
 import { foldRun, stateOf, statusAt, type CookRun, type RunTask } from "./cook-run.ts";
@@ -52,6 +53,25 @@ describe("a run", () => {
     expect(roastAt(out, 128)).toBe("ended");
     expect(stateOf(out, roast).endedAt).toBe(atMinute(128));
     expect(stateOf(out, "dip/0/look-1").endedAt).toBe(atMinute(128));
+  });
+
+  it("lets what chills go on while other work of its dish is done, and ends it with what waited for it", () => {
+    const cream = stepOf("Chill the cream.", {
+      tool: "fridge",
+      activeMin: 2,
+      wait: { leastMin: 60, mostMin: null },
+    });
+    const nuts = stepOf("Meanwhile, toast the nuts.", { activeMin: 5 });
+    const spoon = stepOf("Spoon the cream over.", { activeMin: 2 });
+    const formula = aFormula([aLine("base", 400, "yogurt-greek"), aLine("nut", 40, "walnut")], {
+      steps: [cream, nuts, spoon],
+    });
+    const { tasks } = planOf(aWish([toCook("fool", formula)]));
+    const chill = "fool/0/by-itself";
+    const started = [done("fool/0/work", 10), done("fool/1/work", 20)];
+    expect(stateOf(foldRun(tasks, started), chill)).toMatchObject({ startedAt: atMinute(10), endedAt: null });
+    const served = foldRun(tasks, [...started, done("fool/2/work", 75)]);
+    expect(stateOf(served, chill).endedAt).toBe(atMinute(75));
   });
 
   it("times from its short end to its long one, then says that it is over", () => {

@@ -65,6 +65,10 @@ export function startedBy(task: RunTask, tasks: readonly RunTask[]): RunTask | u
   return task.kind === "take-out" || isOwn || !next.isHot ? next : undefined;
 }
 
+/** Was it to have stood by then? What chills while something else is done beside it goes on. */
+const hasStoodBy = (stands: RunTask, task: RunTask): boolean =>
+  stands.plannedAt + stands.minutes.high * msPerMinute <= task.plannedAt;
+
 /**
  * What is over when a task is done, though nobody said so: getting ready and heating up for it, what was taken out, what had
  * stood until now, and looks at it that were left.
@@ -78,7 +82,7 @@ function endedBy(task: RunTask, tasks: readonly RunTask[]): RunTask[] {
   );
   const alone = tasks
     .filter(({ dish, plannedAt }) => dish === task.dish && plannedAt < task.plannedAt)
-    .filter((one) => one.kind === "by-itself" && (!one.isHot || isOfStep(one)));
+    .filter((one) => one.kind === "by-itself" && (one.isHot ? isOfStep(one) : hasStoodBy(one, task)));
   const looks = tasks.filter(
     ({ id, kind }) => kind === "look" && alone.some((one) => stepOf(one.id) === stepOf(id)),
   );

@@ -2,7 +2,7 @@ import type { Catalogue } from "../catalogue/index.ts";
 import { allergensOf, writtenIngredients, type StepTool } from "../recipes/index.ts";
 import type { CookingTask, DishToCook, Draft } from "./cooking-task.ts";
 import type { Separation } from "./problem.ts";
-import { isMachine } from "./step-tasks.ts";
+import { isMachine } from "../recipes/index.ts";
 import { handling } from "./tables/hand-times.ts";
 
 type Washed = { readonly task: CookingTask; readonly dish: string; readonly tool: StepTool };

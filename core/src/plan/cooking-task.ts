@@ -68,6 +68,8 @@ export type CookingTask = {
   readonly staysOn: boolean;
   /** Which of several loads of a machine or pan it is, and what goes into each, grams. */
   readonly load: { readonly number: number; readonly of: number; readonly grams: number } | null;
+  /** What stands before the work of its step: it says the step's words, for somebody has to begin it. */
+  readonly begins: boolean;
 };
 
 /** Shares of a tray are counted in hundredths: amounts of a resource are whole. */

@@ -1,6 +1,6 @@
 import type { Span, Resource, Task } from "./problem.ts";
 import { needsHands, type CookingTask } from "./cooking-task.ts";
-import { isMachine } from "./step-tasks.ts";
+import { isMachine } from "../recipes/index.ts";
 
 /** Kinds of work that a cook may leave to others. */
 export const skills = ["knife", "heat", "machine"] as const;

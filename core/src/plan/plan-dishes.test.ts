@@ -3,7 +3,7 @@ import { aWish, dip, grain, salad, toCook } from "../../test/dishes-to-plan.ts";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { asLongAsItTakes, planned } from "../../test/planned.ts";
 import { referenceCatalogue as catalogue } from "../catalogue/reference.ts";
-import { stepOf, type Formula, type Step } from "../recipes/index.ts";
+import { readStep, stepOf, type Formula, type Step } from "../recipes/index.ts";
 import { draftPlan, solvePlan, type PlanSolved } from "./plan-dishes.ts";
 import { goesOnInPot } from "./same-pot.ts";
 import { taskWords } from "./task-words.ts";
@@ -151,6 +151,9 @@ describe("a dish as tasks", () => {
 
   it("chills for as long as the recipe says before the table", () => {
     expect(600 - plan.end("dip/2/work")).toBeGreaterThanOrEqual(60);
+    // It stands in the fridge meanwhile: that has its place and its timer.
+    expect(plan.at("dip/2/by-itself")).toBe(plan.end("dip/2/work"));
+    expect(plan.end("dip/2/by-itself") - plan.at("dip/2/by-itself")).toBe(60);
   });
 
   it("starts as late as it can: the longest chain, counted by hand", () => {
@@ -263,6 +266,29 @@ describe("what a kitchen has", () => {
       return [...infos.values()].find(({ kind }) => kind === "warm-up")?.minutes.high;
     };
     expect([minutes(false), minutes(true)]).toEqual([10, 35]);
+  });
+
+  it("gives what has to stand its hour although a cook gave the minutes of the work alone", () => {
+    const times = new Map([[2, { workMin: 4, byItself: null }]]);
+    const given = planned(aWish([{ ...toCook("dip", dip), times }]));
+    expect(600 - given.end("dip/2/work")).toBe(60);
+    const shorter = new Map([[2, { workMin: 4, byItself: { low: 20, high: 20 } }]]);
+    const sooner = planned(aWish([{ ...toCook("dip", dip), times: shorter }]));
+    expect(600 - sooner.end("dip/2/work")).toBe(20);
+  });
+
+  it.each([
+    ["Cover the bowl and leave 15 mins to steam. Then peel and tear into strips.", true],
+    ["Leave to cool for 20 minutes, then slice.", true],
+    ["Cut in strips and leave to stand for 15 minutes.", false],
+    ["Mix half of it and leave for 15 minutes; stir in the rest.", false],
+  ])("stands before the work behind it, else after: %s", (text, isFirst) => {
+    const formula = aFormula([aLine("pepper", 600, "bell-pepper-red")], { steps: [readStep(text)] });
+    const stood = planned(aWish([toCook("a", formula)]));
+    expect(stood.at("a/0/by-itself") < stood.at("a/0/work")).toBe(isFirst);
+    expect(Math.max(stood.end("a/0/by-itself"), stood.end("a/0/work"))).toBe(
+      isFirst ? stood.end("a/0/work") : stood.end("a/0/by-itself"),
+    );
   });
 
   it("chills no more dishes at once than the fridge has shelves", () => {

@@ -2,11 +2,11 @@ import type { Catalogue } from "../catalogue/index.ts";
 import {
   equalLoads,
   isHot,
+  isMachine,
   writtenFiller,
   writtenWeight,
   type Line,
   type Step,
-  type StepTool,
 } from "../recipes/index.ts";
 import {
   addTask,
@@ -19,7 +19,7 @@ import {
   type Draft,
 } from "./cooking-task.ts";
 import { goesOnInPot } from "./same-pot.ts";
-import { preparationMin, type StepTimes } from "./step-times.ts";
+import { preparationMin, standsMin, workBehind, type StepTimes } from "./step-times.ts";
 import { freshness, handling, warmUps } from "./tables/hand-times.ts";
 
 /** A dish being written into a draft. */
@@ -42,7 +42,6 @@ export type Ends = { readonly first: string; readonly last: string; readonly han
 
 const shelf = { resource: "fridge", amount: 1 } as const;
 const hands = { resource: "hands", amount: 1 } as const;
-export const isMachine = (tool: StepTool | null): boolean => tool === "processor" || tool === "blender";
 
 export const infoOf = (
   { dish }: Writing,
@@ -64,6 +63,7 @@ export const infoOf = (
   staysOn: false,
   allergens: [],
   load: null,
+  begins: false,
   ...more,
 });
 
@@ -177,9 +177,10 @@ function inLoads({ draft, dish, catalogue }: Writing, { step }: Timed, info: Coo
   return { first: info.id, last: ids.at(-1) ?? info.id };
 }
 
-/** "Let it cool, then …": what stands stands before the work. */
-const standsFirst = (text: string): boolean =>
-  /^(?:let (?:it|them) )?(?:cool|chill|rest|stand|soak)\b[^.;]*\bthen\b/i.test(text);
+/** "Let it cool, then …", "leave it 15 minutes to steam, and peel it": what stands stands before the work. */
+const standsFirst = (step: Step): boolean =>
+  /^(?:let (?:it|them) )?(?:cool|chill|rest|stand|soak)\b[^.;]*\bthen\b/i.test(step.text) ||
+  (standsMin(step) > 0 && workBehind(step.text) > 0);
 
 /** Work at the board, the hob or a machine; and, where something stands by itself, that after or before it. */
 export function worked(writing: Writing, timed: Timed): Ends {
@@ -191,10 +192,11 @@ export function worked(writing: Writing, timed: Timed): Ends {
   if (isHot(step.tool)) warmUp(writing, timed, first);
   washUp(writing, timed, work);
   if (!byItself) return { first, last: work };
-  const standing = infoOf(writing, timed, { kind: "by-itself", minutes: byItself });
-  const stands = addTask(draft, standing, { uses: step.tool === "fridge" ? [shelf] : [], weight: 0 });
+  const begins = standsFirst(step);
+  const alone = infoOf(writing, timed, { kind: "by-itself", minutes: byItself, begins });
+  const stands = addTask(draft, alone, { uses: step.tool === "fridge" ? [shelf] : [], weight: 0 });
   looks(writing, timed, stands);
-  if (standsFirst(step.text)) {
+  if (begins) {
     follow(draft, [stands, first]);
     return { first: stands, last: work };
   }

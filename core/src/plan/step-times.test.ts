@@ -15,6 +15,8 @@ describe("the work of a step in which food stands", () => {
     ["Leave to stand for 15 minutes.", 2],
     ["Cover the bowl and leave 15 mins to steam. When you can handle them, peel and tear into strips.", 10],
     ["Leave to cool for 20 minutes, then slice.", 6],
+    ["Leave for 20 minutes, then stir in the rest and slice.", 6],
+    ["Leave half for 10 minutes, and the rest.", 2],
     // What is done before it stands is of the step before, or of the getting ready.
     ["Peel the beetroot and leave it for 10 minutes.", 2],
   ])("%s", (text, minutes) => {

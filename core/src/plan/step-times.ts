@@ -1,6 +1,7 @@
 import type { Catalogue } from "../catalogue/index.ts";
 import {
   isHot,
+  isMachine,
   linesNamed,
   writtenFiller,
   type Formula,
@@ -79,14 +80,38 @@ function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes
   return { low: Math.max(...rows.map((row) => row.low)), high: Math.max(...rows.map((row) => row.high)) };
 }
 
-/** What hands do with food once it has stood, minutes: the longest that the words say. Common practice, no source. */
-const workBehind = (text: string): number => {
-  const [, behind = ""] = /\b(?:stand|rest|cool|leave|steam|soak|chill)\b(.*)$/is.exec(text) ?? [];
+/** "and leave to cool": from here on it stands; "the rest" is what is left of something. */
+const standsFrom = /\b(?:stand|(?<!\bthe )rest|cool|leave|steam|soak|chill)\b(.*)$/is;
+
+/** What hands do with food once it has stood, minutes: the longest that the words say; 0 for none. Common practice, no source. */
+export function workBehind(text: string): number {
+  const [, behind = ""] = standsFrom.exec(text) ?? [];
   return Math.max(
     0,
     ...behindStanding.filter(({ words }) => words.test(behind)).map(({ workMin }) => workMin),
   );
-};
+}
+
+/**
+ * How long what is made must stand at the board or in the fridge before it goes on, minutes: that is a task by itself, with its
+ * place and its timer. 0 where something cooks or a machine ran before it: that wait only keeps two steps apart.
+ */
+export const standsMin = (step: Step): number =>
+  step.passiveMin !== null || isHot(step.tool) || isMachine(step.tool) ? 0 : (step.wait?.leastMin ?? 0);
+
+/** The same as minutes of a task; null where nothing has to stand. */
+export function standing(step: Step): Minutes | null {
+  const minutes = standsMin(step);
+  return minutes > 0 ? { low: minutes, high: minutes } : null;
+}
+
+/** What is left of a step's wait once it has stood; null where nothing was said. */
+export function waitBehind(step: Step): { readonly least: number; readonly most: number | null } | null {
+  if (!step.wait) return null;
+  const { leastMin, mostMin } = step.wait;
+  const stood = standsMin(step);
+  return { least: leastMin - stood, most: mostMin === null ? null : mostMin - stood };
+}
 
 const saysTime = (step: Step): boolean =>
   step.activeMin !== null || step.passiveMin !== null || step.wait !== null;
@@ -120,16 +145,15 @@ function saidTimes(
 ): StepTimes | Unknown {
   const step = formula.steps[index];
   if (!step) return { from: "unknown" };
-  const isMachine = step.tool === "processor" || step.tool === "blender";
   // What stands by itself in a machine's step stood before it: "let it cool, then run it".
-  const fitting = isMachine ? usualTimes.filter((one) => one.byItself === null) : usualTimes;
+  const fitting = isMachine(step.tool) ? usualTimes.filter((one) => one.byItself === null) : usualTimes;
   const usual = fitting.find(({ words }) => words.test(step.text));
   if (saysTime(step)) {
     const besideClock = 2 + (step.wait ? workBehind(step.text) : 0);
     const usually = step.passiveMin || step.wait ? besideClock : (usual?.workMin ?? otherStepMin);
     return {
       workMin: step.activeMin === null ? usually : forBatches(step.activeMin, batches),
-      byItself: step.passiveMin,
+      byItself: step.passiveMin ?? standing(step),
       from: "recipe",
     };
   }

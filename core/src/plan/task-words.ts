@@ -1,5 +1,5 @@
 import { allergenName } from "../catalogue/index.ts";
-import type { StepTool } from "../recipes/index.ts";
+import { isHot, type StepTool } from "../recipes/index.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
 import type { TaskKind } from "./cooking-task.ts";
 
@@ -13,6 +13,8 @@ export type SpokenTask = {
   readonly lines: readonly string[];
   /** What a machine is washed for with care. */
   readonly allergens?: readonly string[] | undefined;
+  /** It stands before the work of its step. */
+  readonly begins?: boolean | undefined;
   /** Its pot stays on the fire for the next step. */
   readonly staysOn?: boolean | undefined;
   /** "load 2 of 3, 240 g", where it is one of several; "" else. */
@@ -38,7 +40,11 @@ const words: Readonly<Record<TaskKind, (task: SpokenTask) => string>> = {
     method === null
       ? text
       : `${cookedLines.find((how) => how.method.test(method))?.verb ?? "Cook"} ${lines.join(", ")}`,
-  "by-itself": ({ tool }) => (tool === null || tool === "fridge" ? "Stands by itself" : "Cooks by itself"),
+  "by-itself": ({ tool, begins, text }) => {
+    if (begins) return text;
+    if (isHot(tool)) return "Cooks by itself";
+    return tool === "fridge" || tool === "freezer" ? `Stands in the ${tool}` : "Stands by itself";
+  },
   look: () => "Look and turn",
   "take-out": takingOut,
   "warm-up": heating,

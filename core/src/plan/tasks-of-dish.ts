@@ -2,6 +2,7 @@ import { wordsOf, type Catalogue } from "../catalogue/index.ts";
 import {
   inWays,
   isHot,
+  isMachine,
   linesNamed,
   onlyWarmsUp,
   stepOf,
@@ -17,7 +18,6 @@ import {
   cooksByItself,
   exactly,
   infoOf,
-  isMachine,
   prepared,
   worked,
   type Ends,
@@ -27,7 +27,7 @@ import {
 import { goesBeside } from "./beside.ts";
 import { linesCookedWhole } from "./cooked-whole.ts";
 import { goesOnInPot } from "./same-pot.ts";
-import { stepTimes } from "./step-times.ts";
+import { standing, stepTimes, waitBehind } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
 import {
   atTableWithin,
@@ -131,16 +131,16 @@ const cookedAhead = (writing: Writing, steps: readonly Timed[]): CookedAhead[] =
 /** How long a dish that is finished may wait for the table. */
 function toTheTable(writing: Writing, last: Timed, ends: Ends): void {
   const { draft, dish } = writing;
-  const { wait } = last.step;
+  const wait = waitBehind(last.step);
   const within = atTableWithin[dish.formula.kind] ?? null;
   follow(draft, [ends.last, table], {
-    least: wait?.leastMin ?? 0,
-    most: wait?.mostMin ?? (wait ? null : within),
+    least: wait?.least ?? 0,
+    most: wait?.most ?? (wait ? null : within),
   });
   if (!dish.formula.steps.some((step) => step.tasteCold)) return;
   const info = infoOf(writing, last, { kind: "taste", minutes: exactly(handling.tasteMin) });
   const id = addTask(draft, info, { uses: [{ resource: "hands", amount: 1 }], weight: 1 });
-  follow(draft, [ends.last, id], { least: wait?.leastMin ?? 0 });
+  follow(draft, [ends.last, id], { least: wait?.least ?? 0 });
   follow(draft, [id, table], { most: 30 });
 }
 
@@ -149,15 +149,15 @@ function toTheTable(writing: Writing, last: Timed, ends: Ends): void {
  * goes on in one machine or one pot with the next step goes on at once, so that no other dish comes between.
  */
 function waitBetween(before: Timed, next: Timed): { least: number; most: number | null } {
-  const { wait } = before.step;
+  const wait = waitBehind(before.step);
   const isNext = before.index !== null && before.index + 1 === next.index;
   if (isNext && goesOnInPot(before.step, next.step)) return { least: 0, most: 3 };
   if (isNext && !wait && isMachine(before.step.tool) && before.step.tool === next.step.tool)
     return { least: 0, most: 5 };
   const isTooHot = isHot(before.step.tool) && isMachine(next.step.tool);
   return {
-    least: Math.max(wait?.leastMin ?? 0, isTooHot ? coolBeforeMachineMin : 0),
-    most: wait?.mostMin ?? null,
+    least: Math.max(wait?.least ?? 0, isTooHot ? coolBeforeMachineMin : 0),
+    most: wait?.most ?? null,
   };
 }
 
@@ -232,7 +232,7 @@ export function addDish(
     if (nobodysWork.has(index)) return [];
     const given = dish.times.get(index);
     const at = { key: String(index), index, step, heatedIn: heated.get(index) };
-    if (given) return [{ ...given, from: "cook", ...at }];
+    if (given) return [{ ...given, byItself: given.byItself ?? standing(step), from: "cook", ...at }];
     const { batches, lessons } = dish;
     const times = stepTimes({ formula: dish.formula, index, batches, lessons }, kitchen.catalogue);
     if (times.from !== "unknown") return [{ ...times, ...at }];

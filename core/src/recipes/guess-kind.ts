@@ -1,6 +1,7 @@
 import { hasTrait, type IngredientFacts } from "../catalogue/index.ts";
 import type { DishKind, StepTool } from "./formula.ts";
 import { kindFromWords } from "./kind-of-dish.ts";
+import { isMachine } from "./step-tool.ts";
 
 /** What a dish is made of and with, before anybody has said what kind of dish it is. */
 export type DishContents = {
@@ -59,7 +60,7 @@ function fromContents({ parts, tools }: DishContents): DishKind {
     share(({ facts }) => hasTrait(facts, "vinegar") || facts.category === "sweet") > much;
   if (share(isPoured) > 0.85 && !isPickle) return "dressing";
   if (isPickle && foodG > 0) return "preserve";
-  if (tools.some((tool) => tool === "processor" || tool === "blender")) return blended(parts, share);
+  if (tools.some(isMachine)) return blended(parts, share);
   if (of(isGrain) > much) return "grain-salad";
   if (of((part) => part.isHeated) > most) return "cooked-vegetables";
   if (of(isShredded) > most) return "slaw";

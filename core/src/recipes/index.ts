@@ -1,4 +1,4 @@
-export { isHot } from "./step-tool.ts";
+export { isHot, isMachine } from "./step-tool.ts";
 export { adaptFormula, type Adaptation, type Adapted, type AdaptWish } from "./adapt.ts";
 export { allergensOf } from "./allergens.ts";
 export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";

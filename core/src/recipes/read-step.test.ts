@@ -170,6 +170,8 @@ describe("hands or none", () => {
     ],
     ["Halfway through, shake the tray: 25 minutes in the oven.", { checkEveryMin: 13 }],
     ["Roast for 30 minutes, turning once.", { checkEveryMin: 15 }],
+    ["Roast for 30 minutes, turning once golden.", { checkEveryMin: null }],
+    ["Once golden, turn and fry for 10 minutes.", { checkEveryMin: null }],
     ["Roast for 30 minutes until they turn brown.", { checkEveryMin: null }],
     ["Take out of the oven after 20 minutes.", { passiveMin: { low: 20, high: 20 } }],
     ["Chill overnight.", { activeMin: null, passiveMin: { low: 480, high: 720 }, wait: null }],

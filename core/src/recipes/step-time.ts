@@ -86,9 +86,14 @@ export function checkEvery(text: string): number | null {
   return every > 0 && every <= 1440 ? every : null;
 }
 
-const inTheMiddle = "\\b(?:half ?-?way(?: through)?|mid-?way(?: through)?|once)\\b";
+const inTheMiddle = "\\b(?:half ?-?way(?: through)?|mid-?way(?: through)?)\\b";
+/** "turning once", and neither "once golden, turn" nor "turn once golden". */
+const onlyOnce = "[^.;]*?\\bonce(?=\\s*(?:[.,;)]|$|or\\b|and\\b|during\\b|while\\b|in\\b|after\\b))";
 const seenTo = "\\b(?:turn|flip|stir|shak|bast|toss|check|rotat|swap)\\w*";
-const saysMiddle = new RegExp(`${seenTo}[^.;]*?${inTheMiddle}|${inTheMiddle}[^.;]*?${seenTo}`, "i");
+const saysMiddle = new RegExp(
+  `${seenTo}(?:[^.;]*?${inTheMiddle}|${onlyOnce})|${inTheMiddle}[^.;]*?${seenTo}`,
+  "i",
+);
 
 /** "Turning halfway": minutes from the start, for a step that lasts so long; null where it is not said. */
 export const checkHalfway = (text: string, lasts: Minutes | null): number | null =>

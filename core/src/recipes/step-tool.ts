@@ -46,6 +46,9 @@ export const toolIn = (text: string): StepTool | null => {
 export const isHot = (tool: StepTool | null): boolean =>
   tool === "oven" || tool === "hob" || tool === "grill";
 
+/** Is it a machine that blades turn in, with its loads and its washing up? */
+export const isMachine = (tool: StepTool | null): boolean => tool === "processor" || tool === "blender";
+
 /** Words for what goes by itself while nobody stands by. */
 const byItself =
   /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle)\b/i;

@@ -62,7 +62,8 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
     const formula = inWays(dish.formula, dish.ways);
     const step = info.step === null ? undefined : formula.steps[info.step];
     const lines = dish.formula.lines.filter((line) => info.lineIds.includes(line.id));
-    const { id, kind, tool, celsius, minutes, from, method, food, learned, staysOn, allergens } = info;
+    const { id, kind, tool, celsius, minutes, from, method, food, learned, staysOn, begins, allergens } =
+      info;
     return [
       {
         ...{ id, kind, tool, celsius, minutes, from, method, dish: dish.id, dishName: dish.formula.name },
@@ -74,7 +75,7 @@ function presentTasks({ infos }: Drafted, { wish, context }: Planning): PlanTask
         load: loadWords(info, context),
         ...(step && { written: asDone(step) }),
         food,
-        ...{ staysOn, allergens },
+        ...{ staysOn, begins, allergens },
         ...wayOf(info, dish),
         learned: learned && { cooks: learned.cooks, said: learned.said },
       },

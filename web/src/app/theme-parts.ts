@@ -19,6 +19,7 @@ import paginator from "@primeuix/themes/aura/paginator";
 import progressbar from "@primeuix/themes/aura/progressbar";
 import select from "@primeuix/themes/aura/select";
 import selectbutton from "@primeuix/themes/aura/selectbutton";
+import slider from "@primeuix/themes/aura/slider";
 import tabs from "@primeuix/themes/aura/tabs";
 import textarea from "@primeuix/themes/aura/textarea";
 import toast from "@primeuix/themes/aura/toast";
@@ -50,6 +51,7 @@ export const themeParts = {
     progressbar,
     select,
     selectbutton,
+    slider,
     tabs,
     textarea,
     toast,

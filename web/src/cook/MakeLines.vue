@@ -83,7 +83,9 @@ function handWords(part: PartDraft): string {
     gradualAddition
       ? `start with ${show(gradualAddition.startG)}, add ${show(gradualAddition.stepG)} at a time, up to ${show(gradualAddition.mostG)}`
       : "",
-    isFirst(part) && hasTwoForms(line) ? inBothForms({ ...line, grams: line.wantedG }, session.display) : "",
+    isFirst(part) && hasTwoForms(line) && !(pieces && line.asBoughtG != null)
+      ? inBothForms({ ...line, grams: line.wantedG }, session.display)
+      : "",
     line.toTaste ? "to taste" : "",
     line.optional ? "optional" : "",
     line.group ? `for: ${partName(line.group)}` : "",

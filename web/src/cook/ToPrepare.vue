@@ -34,7 +34,7 @@ const words = computed(() =>
 </script>
 
 <template>
-  <div v-if="plan.prepare.length > 0" class="trim-first" role="status">
+  <div v-if="plan.prepare.length > 0" class="trim-first" :role="brief ? undefined : 'status'">
     <p v-if="brief">What goes in has not been trimmed yet.</p>
     <p v-else>To prepare first: {{ words.join(", ") }}. The weights below are what should be left.</p>
     <Button

@@ -98,9 +98,11 @@ const isArgued = computed(
       </p>
       <div class="days">
         <section v-for="day in view.days" :key="day.day" class="day" :aria-label="dayName(day.day)">
-          <h3 class="name">
-            {{ dayName(day.day) }}
-            <span v-if="day.minutes > 0" class="soft small">{{ Math.round(day.minutes) }} min</span>
+          <header class="name">
+            <h3>
+              {{ dayName(day.day) }}
+              <span v-if="day.minutes > 0" class="soft small">{{ Math.round(day.minutes) }} min</span>
+            </h3>
             <Button
               v-if="day.cards.length > 0"
               :label="keepDayLabel(day)"
@@ -111,7 +113,7 @@ const isArgued = computed(
               :data-testid="`keep-day-${day.day}`"
               @click="plan.toggleDay(day.day, dishesOf(day.cards))"
             />
-          </h3>
+          </header>
           <PlanDayFields
             :day="day.day"
             :wish="plan.dayWish(day.day)"

@@ -1,6 +1,7 @@
 import type { PlanDraft, PlanExplained, PlanTask } from "@apron/contract";
 import { needsHands, type Skill } from "@apron/core/plan";
 import { showGrams, type Display } from "@apron/core/measure";
+import { isMachine } from "@apron/core/recipes";
 import { stepMarks } from "../recipes/kind-words.ts";
 import { counted } from "../ui/plural.ts";
 
@@ -38,7 +39,7 @@ export function lanesOf({ kind, tool }: PlanTask): Lane[] {
   const place: Lane | undefined =
     tool === "oven" || tool === "hob" || tool === "grill" || (tool === "fridge" && !hands)
       ? tool
-      : tool === "processor" || tool === "blender"
+      : isMachine(tool)
         ? "machine"
         : undefined;
   if (!hands) return [place && isBusy ? place : "standing"];
@@ -71,11 +72,11 @@ export function minuteWords({ low, high }: PlanTask["minutes"]): string {
 
 /**
  * Heat, time, looks and the sign that it is done, beside a step's own words wherever those stand: "oven · 220 °C · 45–60 min ·
- * check every 30 min · done when brown". "" of a task that is not a step itself.
+ * check every 30 min · done when brown". The heating up is a task of its own there. "" of a task that is not a step itself.
  */
 export function stepAbout({ kind, written }: Pick<PlanTask, "kind" | "written">, display: Display): string {
   if (!written || (kind !== "work" && kind !== "put-in")) return "";
-  const marks = stepMarks(written, (grams) => showGrams(grams, display));
+  const marks = stepMarks({ ...written, warmUpMin: null }, (grams) => showGrams(grams, display));
   return [...marks, ...(written.doneWhen === "" ? [] : [`done when ${written.doneWhen}`])].join(" · ");
 }
 
