@@ -1,5 +1,5 @@
 import { randomUUID } from "node:crypto";
-import { fillerOf, lineOf, stepOf } from "@apron/core/recipes";
+import { fillerOf, lineOf, readStep, stepOf } from "@apron/core/recipes";
 import { afterAll, beforeAll, describe, expect, it } from "@jest/globals";
 import { PiecesAsBought1764400000000 } from "../src/persistence/migrations/1764400000000-pieces-as-bought.ts";
 import { aLot, openTestKitchen, type Browser, type TestKitchen } from "./test-kitchen.ts";
@@ -56,13 +56,15 @@ describe("four leeks bought are four leeks asked for", () => {
 
   it("on the sheet of a plan too: four leeks are got ready", async () => {
     const lines = leekPlate.lines.map((line) => ({ ...line, preparation: "sliced" }));
-    const { id } = (await wren.call("saveRecipe", { body: { formula: { ...leekPlate, lines } } })).body;
+    const roast = "Roast at 200 °C for 20 minutes, turning once.";
+    const formula = { ...leekPlate, lines, steps: [readStep(roast)] };
+    const { id } = (await wren.call("saveRecipe", { body: { formula } })).body;
     const wish = { dishes: [{ key: "d", recipeId: id }], tableAt: "2026-09-10T19:00:00.000Z" };
     const { tasks } = (await wren.call("draftPlan", { body: wish })).body;
     expect(tasks.flatMap((task) => task.lines)).toContain("4 leeks (808 g)");
     // The step as it is written comes along: its heat, times and sign stand beside its words.
     expect(tasks.find(({ kind, step }) => kind === "put-in" && step === 0)?.written).toMatchObject({
-      ...{ text: "Simmer.", tool: "hob" },
+      ...{ text: roast, tool: "oven", celsius: 200, checkEveryMin: 10 },
     });
   });
 
