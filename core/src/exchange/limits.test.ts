@@ -27,6 +27,10 @@ describe("yields at their edges", () => {
     expect(readYield("Makes 8 rolls, serves 4").servings).toBe(4);
     expect(readYield("12 small tarts for 6").servings).toBe(6);
     expect(readYield("Makes 8 rolls").servings).toBe(8);
+    // A jar is none of those who eat.
+    const jar = readYield("Makes 1 large jar (about 1.2 litres)");
+    expect(jar).toEqual({ servings: null, makes: { kind: "volume", ml: 1200 } });
+    expect(readYield("Makes 2 small bowls, serves 6").servings).toBe(6);
     expect(readYield("Serves four as a starter").servings).toBe(4);
     expect(yieldInNotes(["For the plates, serves 4. Eggs last.", "Feeds 9"])).toBe("serves 4");
     expect(readYield("Serves a crowd").servings).toBeNull();

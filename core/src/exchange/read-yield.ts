@@ -9,6 +9,10 @@ const countWords = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twel
 /** "Serves four": what stands before a count in words. "Serves a crowd" counts nobody. */
 const countBehind = new RegExp(`^(.*?\\b(?:serves|feeds|for|makes)\\s+)((?:${countWords})\\b.*)$`, "i");
 
+/** "2 jars", "1 large bowl": what it is put in, which says nothing of how many eat. */
+const inContainers =
+  /\b\d+ (?:(?:large|small|big|medium|good|full|generous) )*(?:jars?|bottles?|tubs?|pots?|bowls?|trays?|platters?|batch(?:es)?|cups?)\b/gi;
+
 const saysServings = new RegExp(
   `\\b(?:serves|feeds|enough for)\\s+(?:about |around |up to )?(?:\\d|(?:${countWords})\\b)[^.,;()]{0,40}`,
   "i",
@@ -28,6 +32,7 @@ export function readYield(text: string): { servings: number | null; makes: Makes
       : null;
   const counted = text
     .replace(measured?.[0] ?? "\u0000", "")
+    .replace(inContainers, "")
     .replace(countBehind, (_, said: string, rest: string) => said + wordsToNumber(rest));
   // "Makes 8 rolls, serves 4": who eats is asked, and not how many pieces there are.
   const said = (/\b(?:serves|feeds|for)\s+(\d+(?:\.\d+)?)/i.exec(counted) ??

@@ -141,6 +141,11 @@ describe("reading schema.org JSON-LD", () => {
     expect(bare).toMatchObject({ name: "Sorrel sauce", kind: "herb-sauce", servings: 6 });
     expect(bare.lines.map((l) => l.fillers[0]?.ingredient)).toEqual(["sorrel", "olive-oil", "garlic"]);
     expect(bare.steps).toHaveLength(1);
+    const jar = "Makes 1 large jar (about 1.2 litres)";
+    expect(partsOf(draftsOf(`Quick cabbage\n\n${jar}\n\n1 kg white cabbage\n60 g salt`)[0])).toMatchObject({
+      title: "Quick cabbage",
+      yieldText: jar,
+    });
     const headed = draftsOf(
       "# Plum bowl\n\nMakes 300 ml\n\n## Ingredients\n- 200 g plums\n\n## Method\n1. Halve.\n2. Serve.",
     );

@@ -46,6 +46,17 @@ const canBeTrue: Readonly<Record<string, Test>> = {
   "round-vegetable-cutting": isOf("vegetable", "root"),
 };
 
+/** Food that stands outside the fridge so long ferments, minutes. Common practice, no source. */
+const fermentsMin = 1440;
+
+/** Is some of it left raw, outside the fridge, for so long that it ferments? */
+const ferments = ({ steps }: Pick<Formula, "steps">, components: readonly Component[]): boolean =>
+  steps.some(({ tool, wait }) => tool === null && (wait?.leastMin ?? 0) >= fermentsMin) &&
+  components.some(
+    (one) =>
+      !one.cooked && ["brassica", "root", "leaf", "fruit-vegetable", "allium"].includes(one.facts.category),
+  );
+
 const severityRank = { stop: 0, warn: 1, info: 2 } as const;
 
 /**
@@ -54,7 +65,7 @@ const severityRank = { stop: 0, warn: 1, info: 2 } as const;
  * guidance.
  */
 export function cautionsFor(
-  dish: Dish & Pick<Formula, "cautions">,
+  dish: Dish & Pick<Formula, "cautions" | "steps">,
   used: readonly Used[],
   catalogue: Catalogue,
 ): Caution[] {
@@ -64,6 +75,7 @@ export function cautionsFor(
     ...hazardsOf(dish, used, catalogue).flatMap((hazard) => hazard.caution ?? []),
     ...Object.keys(byKind).filter((trigger) => byKind[trigger]?.(components)),
     ...components.flatMap((one) => one.facts.cautions ?? []),
+    ...(ferments(dish, components) ? ["fermenting-salt"] : []),
   ]);
   // Garlic in oil says all that herbs in oil does, and more.
   if (triggers.has("garlic-in-oil") && canBeTrue["garlic-in-oil"]?.(components))

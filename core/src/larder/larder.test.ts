@@ -4,6 +4,7 @@ import { check } from "../../test/property.ts";
 import { aFormula, aLine } from "../../test/kitchen.ts";
 import { referenceCatalogue } from "../catalogue/reference.ts";
 import { addDays } from "../measure/index.ts";
+import { readStep } from "../recipes/index.ts";
 import { cautionsFor } from "./cautions.ts";
 import { writtenUse } from "./hazards.ts";
 import {
@@ -297,6 +298,22 @@ describe("cautions", () => {
     expect(of(["beet"], { cook: "roast-diced", eatenRaw: false })).toContain("cooling-cooked-food");
     expect(of(["garlic", "olive-oil"], {}, { cautions: ["can-pesto"] })).toContain("can-pesto");
     expect(of(["apple"])).toEqual([]);
+  });
+
+  it("says how to salt what ferments: raw vegetables that stand outside the fridge for a day or more", () => {
+    const standing = (text: string) => ({ steps: [readStep(text)] });
+    const forDays = standing(
+      "Pack into a jar and leave at room temperature for 2 days, then into the fridge.",
+    );
+    expect(of(["cabbage-napa"], {}, forDays)).toContain("fermenting-salt");
+    expect(of(["carrot"], {}, forDays)).toContain("fermenting-salt");
+    expect(of(["cabbage-napa"], {}, standing("Leave to stand for 2 hours."))).not.toContain(
+      "fermenting-salt",
+    );
+    expect(of(["cabbage-napa"], {}, standing("Leave in the fridge for 2 days."))).not.toContain(
+      "fermenting-salt",
+    );
+    expect(of(["lentil-dry"], {}, forDays)).not.toContain("fermenting-salt");
   });
 
   it("says a thing only where it can be true", () => {

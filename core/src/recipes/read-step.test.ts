@@ -1,8 +1,9 @@
 import { describe, expect, it } from "@jest/globals";
 import type { Step } from "./formula.ts";
-import { readStep, tasksOf } from "./read-step.ts";
+import { readStep } from "./read-step.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { minutesIn } from "./step-time.ts";
+import { tasksOf } from "./tasks-of-text.ts";
 
 /** The British oven's marks, °C as cookers and cookbooks print them; from memory. */
 const marks: readonly (readonly [string, number])[] = [

@@ -3,7 +3,8 @@ import { translate, type Lexicon } from "../languages/index.ts";
 import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
-import { checkEvery, checkHalfway, minutesIn, timesIn } from "./step-time.ts";
+import { lastingMinutes } from "./lasting.ts";
+import { checkEvery, checkHalfway } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
 import { saysWarmUp, warmedUp } from "./warm-up.ts";
 
@@ -19,13 +20,6 @@ const signIn = (text: string): string => {
     .trim();
   return cutText(sign, 160);
 };
-
-/** "The tomatoes come out after 20 minutes": a moment in what is going on, and not how long it goes on. */
-const moments =
-  /\bafter (?:only |just |about |around |another )?\d[^.;,]*?(?:minutes?|mins?|hours?|hrs?)\b/gi;
-
-const isMoment = (text: string): boolean =>
-  timesIn(text).length > 0 && timesIn(text.replace(moments, "")).length === 0 && toolIn(text) === null;
 
 /**
  * What the words of a step say about time, tool, heat and doneness. Nothing is made up: what they do not say is null,
@@ -43,10 +37,7 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
 /** What English words say of one way; `text` is how it is written. */
 function readWay(english: string, text: string): StepWay {
   const tool = saysWarmUp(english) ? warmedUp(english) : toolIn(english);
-  const lasting = english
-    .replace(/every [^.;,]+/gi, "")
-    .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");
-  const minutes = minutesIn(lasting.replace(moments, "")) ?? minutesIn(lasting);
+  const minutes = lastingMinutes(english);
   const checkEveryMin = checkEvery(english) ?? checkHalfway(english, minutes);
   const passive = isPassive(english, tool, minutes?.high);
   const waits = minutes !== null && passive && tool === null;
@@ -64,36 +55,4 @@ function readWay(english: string, text: string): StepWay {
       ),
     tasteCold: /taste again|taste when cold|taste (?:it )?cold/i.test(english),
   });
-}
-
-const sentences = (text: string): string[] =>
-  text.split(/(?<=[.!?;])\s+(?=\p{Lu}|\d)/u).filter((one) => one.trim() !== "");
-
-/** Is this sentence a task of its own, that a clock or a machine is needed for? */
-const isTask = (text: string): boolean =>
-  timesIn(text).length > 0 || ["oven", "fridge", "freezer", "grill"].includes(toolIn(text) ?? "");
-
-/**
- * A paragraph that holds several timed tasks, as one text for each: what is said before a task goes with it, what is said
- * after the last one too. A paragraph with one task or none stays whole.
- */
-export function tasksOf(text: string): string[] {
-  const parts = sentences(text).reduce<string[]>((before, part) => {
-    const last = before.at(-1);
-    const isOfLast = last !== undefined && isTask(last) && isMoment(part);
-    return isOfLast ? [...before.slice(0, -1), `${last} ${part}`] : [...before, part];
-  }, []);
-  if (parts.filter(isTask).length < 2) return [text];
-  const tasks: string[] = [];
-  let waiting = "";
-  for (const part of parts) {
-    const all = waiting === "" ? part : `${waiting} ${part}`;
-    if (isTask(part)) {
-      tasks.push(all);
-      waiting = "";
-    } else waiting = all;
-  }
-  const last = tasks.length - 1;
-  if (waiting !== "") tasks[last] = `${tasks[last] ?? ""} ${waiting}`;
-  return tasks;
 }

@@ -54,7 +54,7 @@ const plain = (text: string): string =>
 const unit = "seconds?|secs?|minutes?|mins?|min\\.|hours?|hrs?|hr\\.|h\\b|days?";
 const number = "\\d+(?:[.,]\\d+)?";
 const span = new RegExp(
-  `(${number})(?: ?(${unit}))?(?: ?(?:-|–|—|to|or|bis|a|à) ?(${number}))? ?(${unit})(?:,? ?(?:and )?(\\d{1,2}) ?(minutes?|mins?|min\\.|m\\b))?`,
+  `(${number})(?: ?(${unit}))?(?: ?(?:-|–|—|to|or|bis|a|à) ?(${number}))? ?(${unit})(?:(?<=h|hours?|hrs?|hr\\.|days?),? ?(?:and )?(\\d{1,2}) ?(minutes?|mins?|min\\.|m\\b))?`,
   "gi",
 );
 

@@ -37,8 +37,17 @@ const notDone =
 const inOwnHeat =
   /\b(bowl|bag|box|tub|cling ?film|plate)\b([^.;]{0,60}\b(?:leave|let|left)\b[^.;]{0,40}\b)(?:to )?(?:steam|sweat)\b/gi;
 
+/** "Take it out of the fridge", "at room temperature for two days, then into the fridge": it stands outside. */
+const outOfFridge = /\b(?:out of|from) (?:the |your )?(?:fridge|refrigerator)\b/gi;
+const outsideFirst =
+  /(\b(?:at room temp(?:erature)?|on the (?:counter|worktop|side)|in a (?:warm|cool|dark) place|somewhere (?:warm|cool|dark))\b[^.]*?)\b(?:then|before)\b[^.]*(?:fridge|refrigerat)[^.]*|\bat room temp(?:erature)?[^.]*,? or\b[^.]*\bfridge\b/gi;
+
 export const toolIn = (text: string): StepTool | null => {
-  const done = text.replace(notDone, "").replace(inOwnHeat, "$1$2");
+  const done = text
+    .replace(notDone, "")
+    .replace(inOwnHeat, "$1$2")
+    .replace(outOfFridge, "")
+    .replace(outsideFirst, "$1");
   return doneWith.find(([, words]) => words.test(done))?.[0] ?? null;
 };
 
@@ -51,7 +60,10 @@ export const isMachine = (tool: StepTool | null): boolean => tool === "processor
 
 /** Words for what goes by itself while nobody stands by. */
 const byItself =
-  /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle)\b/i;
+  /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle|(?:bring|come)(?: (?:it|them|everything))? (?:back )?to room temp(?:erature)?|(?:out of|from) the (?:fridge|refrigerator)|(?:minutes?|mins?|hours?|hrs?) before (?:serving|eating|you (?:serve|eat|want to)))\b/i;
+
+/** Is it said to stand, to cool or the like, away from fire and fridge? */
+export const standsByItself = (text: string): boolean => byItself.test(text);
 
 const passiveTools: readonly (StepTool | null)[] = ["oven", "fridge", "freezer"];
 

@@ -11,6 +11,7 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = word
   "flaky salt": ["salt-sea-flake"],
   "kosher salt": ["salt-kosher-light"],
   pepper: ["black-pepper", "bell-pepper-red"],
+  "chinese leaf cabbage": ["cabbage-napa"],
   "roasted pepper": ["roasted-pepper-jar", "bell-pepper-red"],
   "roasted red pepper": ["roasted-pepper-jar", "bell-pepper-red"],
   peppercorn: ["black-pepper"],

@@ -1,0 +1,71 @@
+import { describe, expect, it } from "@jest/globals";
+import { readStep } from "./read-step.ts";
+import { tasksOf } from "./tasks-of-text.ts";
+
+/** What each task of a text is done with and how long it takes, "oven 35" or "stands 30"; common practice, no source. */
+const tasks = (text: string): string[] =>
+  tasksOf(text)
+    .map((task) => readStep(task))
+    .map(({ tool, passiveMin, activeMin, wait }) =>
+      [tool ?? (wait ? "stands" : "hands"), passiveMin?.high ?? activeMin ?? wait?.leastMin ?? "?"].join(" "),
+    );
+
+describe("a sentence in which food goes from one place to another", () => {
+  it.each([
+    ["Salt them, leave for 30 minutes, rinse and roast at 220C for 25 minutes.", ["stands 30", "oven 25"]],
+    ["Simmer 10 minutes, then cover and leave off the heat for 5 minutes.", ["hob 10", "stands 5"]],
+    ["Boil the eggs for 7 minutes, then cool in cold water for 5 minutes.", ["hob 7", "stands 5"]],
+    ["Leave at room temperature for an hour, then chill for 2 hours.", ["stands 60", "fridge 120"]],
+    ["Roast for 40 minutes, basting every 10 minutes, then rest for 10 minutes.", ["oven 40", "stands 10"]],
+    ["Massage the kale for 2 minutes, leave for 10 minutes.", ["hands 2", "stands 10"]],
+    ["Roast for 30 minutes, meanwhile simmer the lentils for 20 minutes.", ["oven 30", "hob 20"]],
+  ])("%s", (text, expected) => {
+    expect(tasks(text)).toEqual(expected);
+  });
+
+  it("keeps every word but the ones that joined the two", () => {
+    expect(tasksOf("Soak for 30 minutes, then drain and boil for 20 minutes.")).toEqual([
+      "Soak for 30 minutes.",
+      "Then drain and boil for 20 minutes.",
+    ]);
+  });
+
+  it.each([
+    ["Leave for an hour, at least 30 minutes.", ["stands 60"]],
+    ["Leave for 1 hour and 30 minutes, then drain.", ["stands 90"]],
+    ["Simmer for 10 minutes; after 5 minutes add the peas.", ["hob 10"]],
+    ["Roast for 20 minutes. If it is still hard, give it another 10 minutes.", ["oven 20"]],
+    ["Leave for 20 minutes at room temperature or up to 24 hours in the fridge.", ["stands 20"]],
+    ["Cook the pasta for 9 minutes, 1 minute less than the packet says.", ["hob 9"]],
+  ])("stays whole: %s", (text, expected) => {
+    expect(tasks(text)).toEqual(expected);
+  });
+});
+
+describe("times of one fire that follow each other", () => {
+  it.each([
+    ["Roast for 20 minutes, then turn and roast for another 15 minutes.", "oven 35"],
+    ["Roast at 200C for 20 minutes, turn, then roast for 10 minutes more.", "oven 30"],
+    ["Roast for 20 minutes, turn and roast for 15 minutes.", "oven 35"],
+    ["Bake at 220C for 25 minutes, then turn down to 160C and bake for a further 30 minutes.", "oven 55"],
+    ["Bake at 220C, after 20 minutes turn it down to 180C and bake 10 more.", "oven 30"],
+    ["Soften for 10 minutes, add the garlic and cook for another minute.", "hob 11"],
+    ["Fry for 3 minutes on each side.", "hob 6"],
+    ["Grill for 3 to 4 minutes a side until black.", "grill 8"],
+    ["Roast for 20 minutes, or 10 minutes more where they are large.", "oven 20"],
+  ])("%s is %s", (text, expected) => {
+    expect(tasks(text)).toEqual([expected]);
+  });
+});
+
+describe("what stands outside the fridge", () => {
+  it.each([
+    ["Leave at room temp for 1-2 days, then into the fridge.", "stands 1440"],
+    ["Leave on the counter for 3 days, then refrigerate.", "stands 4320"],
+    ["Take the cheese out of the fridge 30 minutes before serving.", "stands 30"],
+    ["Dress the leaves 10 minutes before serving.", "stands 10"],
+    ["Put it in the fridge for 2 hours before serving.", "fridge 120"],
+  ])("%s: %s", (text, expected) => {
+    expect(tasks(text)).toEqual([expected]);
+  });
+});
