@@ -2,6 +2,7 @@ import { afterEach, describe, expect, it } from "@jest/globals";
 import { allergenName } from "@apron/core/catalogue";
 import { allergenChoices } from "../src/catalogue/allergen-words.ts";
 import { currencyChoices, fromBrowser, localeChoices, timeZoneChoices } from "../src/kitchen/choices.ts";
+import { showSpan, showSpans } from "../src/ui/spans.ts";
 import { allergenWords, dietLabels, servingsWords, stepMarks, timeWords } from "../src/recipes/kind-words.ts";
 import { lineMarks } from "../src/recipes/line-words.ts";
 import { emptyLine, emptyStep } from "../src/recipes/use-recipe-draft.ts";
@@ -22,6 +23,32 @@ import { typedNumber } from "../src/ui/typed-number.ts";
 afterEach(() => {
   useLocale("en-GB");
   useTimeZone("UTC");
+});
+
+describe("a stretch of time", () => {
+  it.each([
+    [0.5, "30 s"],
+    [1, "1 min"],
+    [90, "90 min"],
+    [119, "119 min"],
+    [120, "2 h"],
+    [150, "2 h 30 min"],
+    [1440, "24 h"],
+    [2880, "2 days"],
+    [3000, "50 h"],
+  ])("of %p minutes is %p", (minutes, words) => {
+    expect(showSpan(minutes)).toBe(words);
+  });
+
+  it.each([
+    [28, 40, "28–40 min"],
+    [30, 30, "30 min"],
+    [480, 720, "8–12 h"],
+    [90, 120, "90 min–2 h"],
+    [150, 180, "2 h 30 min–3 h"],
+  ])("from %p to %p is %p", (low, high, words) => {
+    expect(showSpans({ low, high })).toBe(words);
+  });
 });
 
 describe("counted nouns", () => {
@@ -138,7 +165,7 @@ describe("what a recipe says of itself", () => {
     expect(stepMarks(emptyStep(), String)).toEqual([]);
     expect(stepMarks({ ...emptyStep(), activeMin: 10 / 60 }, String)).toEqual(["10 s hands-on"]);
     const within = { ...emptyStep(), wait: { leastMin: 10, mostMin: 20 }, passiveMin: { low: 8, high: 8 } };
-    expect(stepMarks(within, String)).toEqual(["8 min", "leave 10 min, at most 20"]);
+    expect(stepMarks(within, String)).toEqual(["8 min", "leave 10 min, at most 20 min"]);
   });
 
   it("a line's own words, its range, its caps, and how it is added", () => {

@@ -4,7 +4,7 @@ import type { Timer } from "@apron/core/cook";
 import Button from "primevue/button";
 import { computed } from "vue";
 import DishTag from "../plan/DishTag.vue";
-import { showClock } from "../ui/dates.ts";
+import { dayOfInstant, showClock, showDay, todayIso } from "../ui/dates.ts";
 import { endingWords, timerWords } from "./cook-words.ts";
 import { countdown } from "./use-alarms.ts";
 
@@ -19,7 +19,11 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ ended: []; notYet: [minutes: number] }>();
 const left = computed(() => countdown(props.timer, props.now));
-const clock = (at: number): string => showClock(new Date(at));
+/** With its day where that is not today's. */
+const clock = (at: number): string => {
+  const [instant, day] = [new Date(at), dayOfInstant(new Date(at).toISOString())];
+  return day === todayIso() ? showClock(instant) : `${showDay(day)}, ${showClock(instant)}`;
+};
 const window = computed(() => {
   const { soonestAt, dueAt } = props.timer;
   return soonestAt < dueAt ? `from ${clock(soonestAt)}, planned to ${clock(dueAt)}` : `until ${clock(dueAt)}`;

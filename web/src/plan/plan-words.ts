@@ -4,6 +4,7 @@ import { showGrams, type Display } from "@apron/core/measure";
 import { isMachine } from "@apron/core/recipes";
 import { stepMarks } from "../recipes/kind-words.ts";
 import { counted } from "../ui/plural.ts";
+import { showSpan, showSpans } from "../ui/spans.ts";
 
 /** A task of the plan with its instants, and who does it: "" where that is not said. */
 export type TimedTask = PlanTask & {
@@ -58,16 +59,15 @@ export const fromWords: Readonly<Record<PlanTask["from"], string>> = {
 /** "from your last 3 times; the recipe or handbook says 35–45 min", of a time that this kitchen has learned; "" of any other. */
 export function learnedWords({ learned }: Pick<PlanTask, "learned">): string {
   if (!learned) return "";
-  const [low, high] = [Math.round(learned.said.low), Math.round(learned.said.high)];
-  const said = low === high ? `${low} min` : `${low}–${high} min`;
+  const said = showSpans(learned.said);
   const times = learned.cooks === 1 ? "time" : `${learned.cooks} times`;
   return `from your last ${times}; the recipe or handbook says ${said}`;
 }
 
 /** "28–40 min, planned at 40"; "12 min". */
 export function minuteWords({ low, high }: PlanTask["minutes"]): string {
-  const [short, long] = [Math.round(low), Math.round(high)];
-  return short === long ? `${long} min` : `${short}–${long} min, planned at ${long}`;
+  const [shown, planned] = [showSpans({ low, high }), showSpan(high)];
+  return shown === planned ? planned : `${shown}, planned at ${planned.replace(/ min$/, "")}`;
 }
 
 /**

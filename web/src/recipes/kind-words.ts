@@ -1,5 +1,6 @@
 import { allergenName } from "@apron/core/catalogue";
 import { counted } from "../ui/plural.ts";
+import { showSpan, showSpans } from "../ui/spans.ts";
 import type { NewFormula, RecipeSummary } from "@apron/contract";
 
 export const kindWords: Readonly<Record<RecipeSummary["kind"], string>> = {
@@ -44,22 +45,17 @@ export const toolWords: Readonly<Record<NonNullable<Step["tool"]>, string>> = {
   freezer: "freezer",
 };
 
-const span = (low: number, high: number): string => {
-  if (low !== high) return `${low}–${high} min`;
-  return low < 1 ? `${Math.round(low * 60)} s` : `${low} min`;
-};
-
 /** What a step says beside its words: time, heat, checks, waits, loads. */
 export function stepMarks(step: Step, grams: (g: number) => string): string[] {
   const marks: (string | false)[] = [
     step.tool !== null && toolWords[step.tool],
     step.celsius !== null && `${step.celsius} °C`,
     step.warmUpMin !== null && `${step.warmUpMin} min to heat up`,
-    step.passiveMin !== null && span(step.passiveMin.low, step.passiveMin.high),
-    step.activeMin !== null && `${span(step.activeMin, step.activeMin)} hands-on`,
-    step.checkEveryMin !== null && `check every ${step.checkEveryMin} min`,
+    step.passiveMin !== null && showSpans(step.passiveMin),
+    step.activeMin !== null && `${showSpan(step.activeMin)} hands-on`,
+    step.checkEveryMin !== null && `check every ${showSpan(step.checkEveryMin)}`,
     step.wait !== null &&
-      `leave ${step.wait.leastMin} min${step.wait.mostMin === null ? " or more" : `, at most ${step.wait.mostMin}`}`,
+      `leave ${showSpan(step.wait.leastMin)}${step.wait.mostMin === null ? " or more" : `, at most ${showSpan(step.wait.mostMin)}`}`,
     step.load !== null && `${grams(step.load.leastG)} to ${grams(step.load.mostG)} at a time`,
     step.setAside && "set a plain portion aside first",
     step.tasteCold && "taste again when cold",
@@ -70,7 +66,7 @@ export function stepMarks(step: Step, grams: (g: number) => string): string[] {
 export const servingsWords = (servings: number): string => counted(Math.round(servings * 10) / 10, "serving");
 
 /** "0 min" is a recipe that does not say. */
-export const timeWords = (minutes: number): string => (minutes > 0 ? `${minutes} min` : "time not given");
+export const timeWords = (minutes: number): string => (minutes > 0 ? showSpan(minutes) : "time not given");
 
 export const allergenWords = (allergens: readonly string[]): string =>
   allergens.length > 0 ? `Contains ${allergens.map(allergenName).join(", ")}` : "No listed allergens";
