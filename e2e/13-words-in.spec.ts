@@ -194,13 +194,13 @@ test("a file of five hundred recipes comes in with its progress shown; a second 
   await expect(page.getByText(/Found 500 recipes; 500 can be saved/)).toBeVisible();
   await page.getByTestId("save-recipes").click();
   await expect(page.getByText(/Saving \d+ of 500/)).toBeVisible();
-  await expect(notice(page)).toContainText("Saved 500 recipes", { timeout: 60_000 });
+  await expect(notice(page)).toContainText("Saved 500 recipes", { timeout: 60_000 * slowdown });
   const kept = (): Promise<{ total: number }> => ask(page, "/api/recipes?text=samphire%20of%20day&limit=1");
   expect((await kept()).total).toBe(500);
   await page.goto("/recipes/import");
   await page.getByTestId("recipe-file").setInputFiles(file);
   await page.getByTestId("save-recipes").click();
-  await expect(notice(page)).toContainText("500 were already here", { timeout: 60_000 });
+  await expect(notice(page)).toContainText("500 were already here", { timeout: 60_000 * slowdown });
   expect((await kept()).total).toBe(500);
 });
 

@@ -55,6 +55,33 @@ describe("what the cook says of a line", () => {
     expect(lines.map((one) => one.ingredient)).toEqual(ingredients);
   });
 
+  it.each([
+    ["1 tbsp cornflour mixed with 2 tbsp water", ["cornstarch", "water"]],
+    ["2 tbsp tahini, let down with 100ml cold water", ["tahini", "water"]],
+    ["1 tsp sugar (dissolved in 2 tbsp cider vinegar)", ["sugar", "cider-vinegar"]],
+    ["100 g couscous mixed with herbs", [null]],
+  ])("%s is two where one is measured into the other", (text, ingredients) => {
+    const { lines } = reviewRecipe(draftOf(line(text)), reader);
+    expect(lines.map((one) => one.ingredient)).toEqual(ingredients);
+  });
+
+  it("prepares what says ditto as the line before it", () => {
+    const { lines } = reviewRecipe(
+      draftOf(
+        line("2 carrots, in matchsticks"),
+        line("1 small mooli (300g), ditto"),
+        line("1 apple, grated"),
+      ),
+      reader,
+    );
+    expect(lines.map(({ preparation }) => preparation)).toEqual([
+      "in matchsticks",
+      "in matchsticks",
+      "grated",
+    ]);
+    expect(lineRead(line("1 carrot, ditto"))?.preparation).toBe("ditto");
+  });
+
   it("asks about two foods in one line in the words that were written", () => {
     const draft = { ...draftOf(line("100 g espinacas, acelgas")), language: "es" } as const;
     expect(reviewRecipe(draft, reader).lines[0]?.questions).toEqual([

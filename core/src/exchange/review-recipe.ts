@@ -217,16 +217,27 @@ function readingsOf(line: SourceLine, reader: LineReader): Pick<Grouped, "readin
   });
 }
 
+/** "…, ditto": prepared as the line before it. */
+const asBefore = /^(?:ditto|likewise|the same|as above|same again|prepared the same way)$/i;
+
+const withDitto = (lines: readonly Grouped[]): Grouped[] =>
+  lines.reduce<Grouped[]>((before, line) => {
+    const preparation = before.at(-1)?.reading.preparation;
+    const isDitto = preparation !== undefined && asBefore.test(line.reading.preparation);
+    return [...before, isDitto ? { ...line, reading: { ...line.reading, preparation } } : line];
+  }, []);
+
 /** Ingredient lines, each under the heading before it ("For the dressing:"). */
 function grouped(draft: RecipeDraft, reader: LineReader): Grouped[] {
   let group = "";
-  return draft.lines.flatMap((line, source) => {
+  const lines = draft.lines.flatMap((line, source): Grouped[] => {
     if (line.kind === "heading")
       group = isSection(line.text) ? "" : cutText(line.text.replace(/:\s*$/, "").trim(), 60);
     return line.kind === "ingredient"
       ? readingsOf(line, reader).map((one) => ({ ...one, group, source }))
       : [];
   });
+  return withDitto(lines);
 }
 
 const longestMinutes = 2880;
