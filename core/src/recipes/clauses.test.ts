@@ -51,6 +51,8 @@ describe("times of one fire that follow each other", () => {
     ["Bake at 220C, after 20 minutes turn it down to 180C and bake 10 more.", "oven 30"],
     ["Soften for 10 minutes, add the garlic and cook for another minute.", "hob 11"],
     ["Fry for 3 minutes on each side.", "hob 6"],
+    ["Cook in the oven for 40 minutes, covered, then 20 minutes uncovered.", "oven 60"],
+    ["Whizz for 30 seconds, scrape down, and whizz for another 30 seconds.", "processor 1"],
     ["Grill for 3 to 4 minutes a side until black.", "grill 8"],
     ["Roast for 20 minutes, or 10 minutes more where they are large.", "oven 20"],
   ])("%s is %s", (text, expected) => {
@@ -64,6 +66,10 @@ describe("what stands outside the fridge", () => {
     ["Leave on the counter for 3 days, then refrigerate.", "stands 4320"],
     ["Take the cheese out of the fridge 30 minutes before serving.", "stands 30"],
     ["Dress the leaves 10 minutes before serving.", "stands 10"],
+    ["Put the jar on a sunny windowsill for 3 days, then strain.", "stands 4320"],
+    ["Pickle for 20 minutes at least; they keep for 2 weeks in the fridge.", "stands 20"],
+    ["Turn off the heat and leave the pan covered for 10 minutes.", "stands 10"],
+    ["Drain and leave to steam dry for 5 minutes.", "stands 5"],
     ["Put it in the fridge for 2 hours before serving.", "fridge 120"],
   ])("%s: %s", (text, expected) => {
     expect(tasks(text)).toEqual([expected]);

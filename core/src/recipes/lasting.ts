@@ -2,14 +2,15 @@ import { moments, timesOfOneFire } from "./clauses.ts";
 import type { Minutes } from "./formula.ts";
 import { minutesIn } from "./step-time.ts";
 
-const unit = "(?:minutes?|mins?|hours?|hrs?)";
+const unit = "(?:seconds?|secs?|minutes?|mins?|hours?|hrs?)";
 const count =
   "(?:\\d[\\d–½¼¾.-]*|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|twenty|thirty)";
-/** "another 5 minutes", "for a further hour", "2 minutes more", "10 more.": time on top of what was said before. */
+/** "another 5 minutes", "for a further hour", "2 minutes more", "then 20 minutes", "10 more.": time on top of what was said before. */
 const onTop = new RegExp(
   [
     `\\b(?:another|(?:a )?further|(?:an )?additional|(?:an )?extra) (?:${count}(?: (?:to|or) ${count})? )?${unit}\\b`,
     `\\b${count}(?: ?(?:to|or) ${count})? ?${unit} (?:more|longer)\\b`,
+    `\\bthen (?:for )?(?=\\d)${count}(?: ?(?:to|or) ${count})? ?${unit}\\b`,
     `\\b\\d+(?:[-–]\\d+)? more(?=[.,;)]|$)`,
   ].join("|"),
   "gi",

@@ -38,7 +38,12 @@ const inOwnHeat =
   /\b(bowl|bag|box|tub|cling ?film|plate)\b([^.;]{0,60}\b(?:leave|let|left)\b[^.;]{0,40}\b)(?:to )?(?:steam|sweat)\b/gi;
 
 /** "Take it out of the fridge", "at room temperature for two days, then into the fridge": it stands outside. */
-const outOfFridge = /\b(?:out of|from) (?:the |your )?(?:fridge|refrigerator)\b/gi;
+const outOfFridge =
+  /\b(?:out of|from) (?:the |your )?(?:fridge|refrigerator)\b|\bkeeps?\b[^.;]*\b(?:fridge|refrigerator|freezer)\b/gi;
+
+/** "Turn off the heat", "leave to steam dry": no fire is under it any more. */
+const offTheHeat =
+  /\b(?:turn|switch)(?:ed)? off (?:the )?(?:heat|hob|gas)|\boff the (?:heat|hob)|\bsteam[- ]dry\b/gi;
 const outsideFirst =
   /(\b(?:at room temp(?:erature)?|on the (?:counter|worktop|side)|in a (?:warm|cool|dark) place|somewhere (?:warm|cool|dark))\b[^.]*?)\b(?:then|before)\b[^.]*(?:fridge|refrigerat)[^.]*|\bat room temp(?:erature)?[^.]*,? or\b[^.]*\bfridge\b/gi;
 
@@ -47,6 +52,7 @@ export const toolIn = (text: string): StepTool | null => {
     .replace(notDone, "")
     .replace(inOwnHeat, "$1$2")
     .replace(outOfFridge, "")
+    .replace(offTheHeat, "")
     .replace(outsideFirst, "$1");
   return doneWith.find(([, words]) => words.test(done))?.[0] ?? null;
 };
@@ -65,6 +71,9 @@ const byItself =
 /** Is it said to stand, to cool or the like, away from fire and fridge? */
 export const standsByItself = (text: string): boolean => byItself.test(text);
 
+/** Nobody's hands are busy with one step for so long, minutes. Common practice, no source. */
+const longestHandWorkMin = 360;
+
 const passiveTools: readonly (StepTool | null)[] = ["oven", "fridge", "freezer"];
 
 /** A pot that boils or steams for so long needs nobody beside it, minutes. Common practice, no source. */
@@ -81,5 +90,5 @@ const isLeftToCook = (text: string, mostMin: number): boolean =>
 /** Does it run by itself, in the oven, the fridge, or standing? Water that boils for `mostMin` minutes does too. */
 export const isPassive = (text: string, tool: StepTool | null, mostMin = 0): boolean =>
   passiveTools.includes(tool) ||
-  (tool === null && byItself.test(text)) ||
+  (tool === null && (byItself.test(text) || mostMin >= longestHandWorkMin)) ||
   (tool === "hob" && isLeftToCook(text, mostMin));
