@@ -17,6 +17,8 @@ describe("a sentence in which food goes from one place to another", () => {
     ["Boil the eggs for 7 minutes, then cool in cold water for 5 minutes.", ["hob 7", "stands 5"]],
     ["Leave at room temperature for an hour, then chill for 2 hours.", ["stands 60", "fridge 120"]],
     ["Roast for 40 minutes, basting every 10 minutes, then rest for 10 minutes.", ["oven 40", "stands 10"]],
+    ["Massage in the oil for 2 minutes, then roast for 30 minutes.", ["hands 2", "oven 30"]],
+    ["Rest 1 hr in the fridge, then 30 minutes at room temperature.", ["fridge 60", "stands 30"]],
     ["Massage the kale for 2 minutes, leave for 10 minutes.", ["hands 2", "stands 10"]],
     ["Roast for 30 minutes, meanwhile simmer the lentils for 20 minutes.", ["oven 30", "hob 20"]],
   ])("%s", (text, expected) => {
@@ -53,10 +55,27 @@ describe("times of one fire that follow each other", () => {
     ["Fry for 3 minutes on each side.", "hob 6"],
     ["Cook in the oven for 40 minutes, covered, then 20 minutes uncovered.", "oven 60"],
     ["Whizz for 30 seconds, scrape down, and whizz for another 30 seconds.", "processor 1"],
+    ["Push the onions to a side and fry the eggs for 2 minutes.", "hob 2"],
     ["Grill for 3 to 4 minutes a side until black.", "grill 8"],
     ["Roast for 20 minutes, or 10 minutes more where they are large.", "oven 20"],
   ])("%s is %s", (text, expected) => {
     expect(tasks(text)).toEqual([expected]);
+  });
+});
+
+describe("how long it may be kept", () => {
+  it.each([
+    ["Serve at once. Keeps for 3 days in the fridge.", ["hands ?"]],
+    ["Serve at room temperature; it will keep for 2 days in the fridge.", ["hands ?"]],
+    ["Store in the fridge for up to 3 days.", ["hands ?"]],
+    ["Roast for 30 minutes. Leftovers will last 3 days.", ["oven 30"]],
+    ["Leave to cool for 10 minutes. Leftovers keep 4 days.", ["stands 10"]],
+    // What is done with it goes on behind: that is no keeping.
+    ["Keep in the fridge for 2 hours before serving.", ["fridge 120"]],
+    ["Refrigerate for 1 hour or up to 2 days.", ["fridge 60"]],
+    ["Keep under brine for 5 days.", ["stands 7200"]],
+  ])("%s", (text, expected) => {
+    expect(tasks(text)).toEqual(expected);
   });
 });
 

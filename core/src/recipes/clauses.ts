@@ -1,4 +1,4 @@
-import { timesIn } from "./step-time.ts";
+import { timesIn, withoutKeeping } from "./step-time.ts";
 import { isHot, standsByItself, toolIn } from "./step-tool.ts";
 
 /** "After 20 minutes", "10 minutes before serving": a moment in what is going on, and not how long it goes on. */
@@ -6,7 +6,7 @@ export const moments =
   /\bafter (?:only |just |about |around |another )?\d[^.;,]*?(?:minutes?|mins?|hours?|hrs?)\b|\b(?<!\bfor (?:about |around |at least )?)\d[^.;,]{0,12}?(?:minutes?|mins?|hours?|hrs?) before\b/gi;
 
 const withoutMoments = (text: string): string =>
-  text
+  withoutKeeping(text)
     .replace(/every [^.;,]+/gi, "")
     .replace(moments, "")
     .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");
@@ -59,8 +59,9 @@ export function sentenceByPlace(sentence: string): string[] {
     const last = before.at(-1);
     const [from, to] = [last && placeOf(last), placeOf(clause)];
     const goesOn = last === undefined || to === undefined || from === to || isAside.test(clause);
-    const isNew = !goesOn && (from !== undefined || to === "standing" || to === "fridge");
-    return last === undefined || isNew ? [...before, clause] : [...before.slice(0, -1), `${last} ${clause}`];
+    return last === undefined || !goesOn
+      ? [...before, clause]
+      : [...before.slice(0, -1), `${last} ${clause}`];
   }, []);
   return parts.length < 2 ? [sentence] : parts.map(asSentence);
 }

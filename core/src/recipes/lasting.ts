@@ -15,8 +15,9 @@ const onTop = new RegExp(
   ].join("|"),
   "gi",
 );
-/** "5 minutes on each side", "3 minutes a side". */
-const eachSide = /\b(?:(?:on|per|for) )?(?:each|either) side\b|\b(?:per|a) side\b/i;
+/** "5 minutes on each side", "3 minutes a side"; "pushed to a side" is none. */
+const eachSide =
+  /\b(?:seconds?|secs?|minutes?|mins?)\.? (?:(?:on |for )?each|on either|per|a) side\b|\b(?:each|per) side for\b/i;
 /** It only goes on where it has to. */
 const onlyIf = /\b(?:if|unless|or)\b/i;
 

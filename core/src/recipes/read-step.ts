@@ -4,7 +4,7 @@ import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { lastingMinutes } from "./lasting.ts";
-import { checkEvery, checkHalfway } from "./step-time.ts";
+import { checkEvery, checkHalfway, withoutKeeping } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
 import { saysWarmUp, warmedUp } from "./warm-up.ts";
 
@@ -35,7 +35,8 @@ export function readStep(text: string, lexicon?: Lexicon): Step {
 }
 
 /** What English words say of one way; `text` is how it is written. */
-function readWay(english: string, text: string): StepWay {
+function readWay(whole: string, text: string): StepWay {
+  const english = withoutKeeping(whole);
   const tool = saysWarmUp(english) ? warmedUp(english) : toolIn(english);
   const minutes = lastingMinutes(english);
   const checkEveryMin = checkEvery(english) ?? checkHalfway(english, minutes);

@@ -38,8 +38,7 @@ const inOwnHeat =
   /\b(bowl|bag|box|tub|cling ?film|plate)\b([^.;]{0,60}\b(?:leave|let|left)\b[^.;]{0,40}\b)(?:to )?(?:steam|sweat)\b/gi;
 
 /** "Take it out of the fridge", "at room temperature for two days, then into the fridge": it stands outside. */
-const outOfFridge =
-  /\b(?:out of|from) (?:the |your )?(?:fridge|refrigerator)\b|\bkeeps?\b[^.;]*\b(?:fridge|refrigerator|freezer)\b/gi;
+const outOfFridge = /\b(?:out of|from) (?:the |your )?(?:fridge|refrigerator)\b/gi;
 
 /** "Turn off the heat", "leave to steam dry": no fire is under it any more. */
 const offTheHeat =
@@ -66,7 +65,7 @@ export const isMachine = (tool: StepTool | null): boolean => tool === "processor
 
 /** Words for what goes by itself while nobody stands by. */
 const byItself =
-  /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle|(?:bring|come)(?: (?:it|them|everything))? (?:back )?to room temp(?:erature)?|(?:out of|from) the (?:fridge|refrigerator)|(?:minutes?|mins?|hours?|hrs?) before (?:serving|eating|you (?:serve|eat|want to)))\b/i;
+  /\b(?:stand|rest|soak|cool|chill|marinate|macerate|leave|prove|rise|steep|infuse|set aside|set|sit|drain|refrigerate|freeze|ferment|pickle|(?:bring|come)(?: (?:it|them|everything))? (?:back )?to room temp(?:erature)?|at room temp(?:erature)?|(?:out of|from) the (?:fridge|refrigerator)|(?:minutes?|mins?|hours?|hrs?) before (?:serving|eating|you (?:serve|eat|want to)))\b/i;
 
 /** Is it said to stand, to cool or the like, away from fire and fridge? */
 export const standsByItself = (text: string): boolean => byItself.test(text);

@@ -1,5 +1,5 @@
 import { moments, sentenceByPlace } from "./clauses.ts";
-import { timesIn } from "./step-time.ts";
+import { timesIn, withoutKeeping } from "./step-time.ts";
 import { toolIn } from "./step-tool.ts";
 
 /** "The tomatoes come out after 20 minutes": a moment in what is going on, and not how long it goes on. */
@@ -10,9 +10,11 @@ const sentences = (text: string): string[] =>
   text.split(/(?<=[.!?;])\s+(?=\p{Lu}|\d)/u).filter((one) => one.trim() !== "");
 
 /** Is this sentence a task of its own, that a clock or a machine is needed for? */
-const isTask = (text: string): boolean =>
-  (timesIn(text).length > 0 && !/^if\b/i.test(text)) ||
-  ["oven", "fridge", "freezer", "grill"].includes(toolIn(text) ?? "");
+const isTask = (text: string): boolean => {
+  const said = withoutKeeping(text);
+  const isTimed = timesIn(said).length > 0 && !/^if\b/i.test(said);
+  return isTimed || ["oven", "fridge", "freezer", "grill"].includes(toolIn(said) ?? "");
+};
 
 /**
  * A paragraph that holds several timed tasks, as one text for each: what is said before a task goes with it, what is said
