@@ -1,6 +1,6 @@
 import { noChanges } from "@apron/core/recipes";
 import { z } from "zod";
-import { Day, Estimate, Grams, Id, Place } from "./quantities.ts";
+import { Day, Estimate, Grams, Id, Pieces, Place } from "./quantities.ts";
 import { Step } from "./formula.ts";
 import { Caution } from "./recipes.ts";
 
@@ -63,13 +63,6 @@ export const PlanMake = z.object({
 });
 
 const Rounded = z.object({ text: z.string(), grams: z.number(), error: z.number() });
-
-const Pieces = z
-  .object({ count: z.int(), name: z.string(), grams: z.number(), isWeighed: z.boolean() })
-  .meta({
-    description:
-      "Whole pieces as they are bought: how many of what, and what they weigh, by this kitchen's weighing or a table",
-  });
 
 export const MakePart = z.object({
   ingredient: z.string(),

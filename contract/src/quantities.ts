@@ -29,3 +29,10 @@ export const Estimate = z
 
 export const ById = z.object({ id: Id });
 export const Band = z.enum(["over", "now", "soon", "keeps"]);
+
+export const Pieces = z
+  .object({ count: z.int(), name: z.string(), grams: z.number(), isWeighed: z.boolean() })
+  .meta({
+    description:
+      "Whole pieces as they are bought: how many of what, and what they weigh, by this kitchen's weighing or a table",
+  });

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import { Diet, DishKind, Formula, NewFormula } from "./formula.ts";
-import { Estimate, Grams, Id, Instant, Money } from "./quantities.ts";
+import { Estimate, Grams, Id, Instant, Money, Pieces } from "./quantities.ts";
 
 export const Caution = z
   .object({
@@ -80,6 +80,7 @@ export const Recipe = z
     diets: z.array(Diet).readonly(),
     cautions: z.array(Caution),
     keeps: z.array(z.object({ place: z.string(), days: z.number(), reason: z.string(), source: z.string() })),
+    pieces: z.record(z.string(), Pieces).meta({ description: "By line, what is counted in whole pieces" }),
     makesG: Estimate.meta({ description: "Grams of one batch, cooking reckoned in" }),
     photo: z.string().nullable().meta({ description: "Address of its photo" }),
     open: z.array(OpenQuestion).meta({ description: "What the recipe does not say, with proposals" }),

@@ -54,6 +54,11 @@ describe("four leeks bought are four leeks asked for", () => {
     expect(plan.lines.map((line) => line.asBoughtG)).toEqual([1616, null]);
   });
 
+  it("on the recipe's card", async () => {
+    const { pieces } = (await wren.call("getRecipe", { params: { id: recipe } })).body;
+    expect(pieces).toEqual({ leek: { count: 4, name: "leeks", grams: 808, isWeighed: false } });
+  });
+
   it("on the sheet of a plan too: four leeks are got ready", async () => {
     const lines = leekPlate.lines.map((line) => ({ ...line, preparation: "sliced" }));
     const roast = "Roast at 200 °C for 20 minutes, turning once.";

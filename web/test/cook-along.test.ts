@@ -1,6 +1,7 @@
 import { describe, expect, it } from "@jest/globals";
 import type { CookAlong, PlanTask } from "@apron/contract";
-import { doneWords, endingAct, goesIn, lateWords, piecesWords, timerWords } from "../src/cook/cook-words.ts";
+import { doneWords, endingAct, lateWords, timerWords } from "../src/cook/cook-words.ts";
+import { goesIn, piecesWords } from "../src/recipes/piece-words.ts";
 import { countdown } from "../src/cook/use-alarms.ts";
 import { planToCook, saidAt } from "../src/cook/use-cook-along.ts";
 

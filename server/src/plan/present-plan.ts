@@ -8,16 +8,9 @@ import {
   type PlanSolved,
   type PlanWish,
 } from "@apron/core/plan";
-import {
-  inWays,
-  waysOfStep,
-  piecesOfLine,
-  writtenFiller,
-  type Line,
-  type Step,
-  type StepWay,
-} from "@apron/core/recipes";
+import { inWays, waysOfStep, writtenFiller, type Line, type Step, type StepWay } from "@apron/core/recipes";
 import type { RequestContext } from "../context/request-context.ts";
+import { piecesAsked } from "../recipes/line-pieces.ts";
 import { nameFor } from "../stock/present-lot.ts";
 import { instantOf } from "./wish-of.ts";
 
@@ -28,10 +21,7 @@ function lineWords(line: Line, batches: number, { session, ...context }: Request
   const written = writtenFiller(line)?.ingredient;
   const name = written === undefined ? "" : nameFor({ session, ...context }, written);
   const grams = (g: number): string => showGrams(g, { system, locale });
-  const pieces = piecesOfLine(line, batches, {
-    name,
-    facts: context.catalogue.ingredients.get(written ?? ""),
-  });
+  const pieces = piecesAsked(line, batches, { session, ...context });
   return pieces
     ? `${pieces.count} ${pieces.name} (${grams(pieces.grams)})`
     : `${name} ${grams(line.grams * batches)}`;

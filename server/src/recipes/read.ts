@@ -17,6 +17,7 @@ import {
 import { notFound } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
 import { surplusOnHand } from "../stock/surplus.ts";
+import { piecesAsked } from "./line-pieces.ts";
 import { photoAddresses } from "./photo.ts";
 import { cachedCard, namesIn, subRecipeNames, expandedFormula, expandedRecipes } from "./library.ts";
 
@@ -75,6 +76,15 @@ function keepsOf(formula: Formula, context: RequestContext): Recipe["keeps"] {
   });
 }
 
+/** What is counted in whole pieces, by line, for one batch. */
+const piecesByLine = ({ lines }: Formula, context: RequestContext): Recipe["pieces"] =>
+  Object.fromEntries(
+    lines.flatMap((line) => {
+      const pieces = piecesAsked(line, 1, context);
+      return pieces ? [[line.id, pieces]] : [];
+    }),
+  );
+
 export const getRecipe: UseCase<"getRecipe"> = async ({ params }, context) => {
   const found = await context.stores.recipes.get(params.id);
   const whole = found && (await expandedFormula(found.formula, context));
@@ -92,6 +102,7 @@ export const getRecipe: UseCase<"getRecipe"> = async ({ params }, context) => {
     diets: isPartlyRead(found.formula) ? [] : dietsOf(used, context.catalogue),
     cautions: presentCautions(whole.value, writtenUse(whole.value), context),
     keeps: keepsOf(whole.value, context),
+    pieces: piecesByLine(found.formula, context),
     makesG: writtenWeight(whole.value, context.catalogue),
     photo: (await photoAddresses(context))(params.id),
     open: openQuestions(found.formula, context.catalogue, unclearAmounts(found.formula, readerOf(context))),

@@ -3,7 +3,7 @@ import type { MakePart } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import { computed } from "vue";
 import { useSession } from "../client/session.ts";
-import { goesIn } from "./cook-words.ts";
+import { goesIn } from "../recipes/piece-words.ts";
 import { useCounter, type CookedDish } from "./use-dish-now.ts";
 
 /** What a step takes, in this make: grams, how they are to be, and from which lot. */

@@ -12,7 +12,7 @@ import { useOpenRows } from "../ui/open-rows.ts";
 import FoldOut from "../ui/FoldOut.vue";
 import TextBox from "../ui/TextBox.vue";
 import { hasTwoForms, inBothForms } from "../recipes/line-words.ts";
-import { piecesWords } from "./cook-words.ts";
+import { piecesWords } from "../recipes/piece-words.ts";
 import type { PartDraft } from "./make-draft.ts";
 import ChangeLine from "./ChangeLine.vue";
 import PourDown from "./PourDown.vue";

@@ -6,7 +6,7 @@ import { computed, ref } from "vue";
 import { useSession } from "../client/session.ts";
 import type { Submission } from "../client/use-submit.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
-import { piecesWords } from "./cook-words.ts";
+import { piecesWords } from "../recipes/piece-words.ts";
 
 /** What has to be trimmed before a make can be finished, and the way to say so at once; brief where it is said again. */
 const props = defineProps<{

@@ -1,6 +1,5 @@
-import type { CookAct, IngredientSummary, MakePart, PlanTask } from "@apron/contract";
+import type { CookAct, IngredientSummary, PlanTask } from "@apron/contract";
 import { nameOf, type Dialect } from "@apron/core/catalogue";
-import { showGrams, type Display } from "@apron/core/measure";
 import { taskWords } from "@apron/core/plan";
 
 /** What the button says that ends a step, or starts what then runs by itself. */
@@ -36,29 +35,4 @@ export function lateWords(tableAt: number, wanted: number): string {
 export function ingredientName(id: string, known: readonly IngredientSummary[], dialect: Dialect): string {
   const one = known.find((ingredient) => ingredient.id === id);
   return one ? nameOf(one, dialect) : "";
-}
-
-/** "yours weigh 640 g", "about 230 g": what the pieces on the counter weigh together. */
-function piecesWeight(
-  { count, grams, isWeighed }: NonNullable<MakePart["pieces"]>,
-  display: Display,
-): string {
-  const weight = showGrams(grams, display);
-  if (!isWeighed) return `about ${weight}`;
-  return `yours ${count === 1 ? "weighs" : "weigh"} ${weight}`;
-}
-
-/** "2 aubergines, yours weigh 640 g", "2 lemons, about 230 g". */
-export const piecesWords = (pieces: NonNullable<MakePart["pieces"]>, display: Display): string =>
-  `${pieces.count} ${pieces.name}, ${piecesWeight(pieces, display)}`;
-
-/** "yours weigh 640 g, 486 g of it goes in": what of the pieces is used, where that is not all. */
-export function goesIn(
-  { grams }: Pick<MakePart, "grams">,
-  pieces: NonNullable<MakePart["pieces"]>,
-  display: Display,
-): string {
-  const weight = piecesWeight(pieces, display);
-  const isAll = showGrams(grams, display) === showGrams(pieces.grams, display);
-  return isAll ? weight : `${weight}, ${showGrams(grams, display)} of it goes in`;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Recipe } from "@apron/contract";
 import { showEstimate, showGrams } from "@apron/core/measure";
 import { textWithWays } from "@apron/core/recipes";
 import Button from "primevue/button";
@@ -9,12 +10,18 @@ import { counted } from "../ui/plural.ts";
 import PageHead from "../ui/PageHead.vue";
 import { allergenWords, kindWords, servingsWords, stepMarks, timeWords } from "./kind-words.ts";
 import { filledBy } from "./line-words.ts";
+import { goesIn } from "./piece-words.ts";
 
 /** A recipe on one printed sheet for the wall, black on white. */
 const props = defineProps<{ id: string }>();
 const session = useSession();
 const { data: recipe, error } = useRecipe(() => props.id);
 const grams = (g: number): string => showGrams(g, session.display);
+/** "about 808 g, 356 g of it goes in", of a line that is counted in whole pieces. */
+const inGrams = ({ id, grams }: Recipe["formula"]["lines"][number]): string => {
+  const pieces = recipe.value?.pieces[id];
+  return pieces ? goesIn({ grams }, pieces, session.display) : "";
+};
 const print = (): void => window.print();
 </script>
 
@@ -35,8 +42,12 @@ const print = (): void => window.print();
     <div class="halves">
       <ul>
         <li v-for="line in recipe.formula.lines" :key="line.id">
-          <b>{{ grams(line.grams) }}</b> {{ filledBy(line, recipe)
-          }}<template v-if="line.preparation">, {{ line.preparation }}</template
+          <template v-if="recipe.pieces[line.id]"
+            ><b>{{ recipe.pieces[line.id]?.count }}</b> {{ recipe.pieces[line.id]?.name }}</template
+          ><template v-else
+            ><b>{{ grams(line.grams) }}</b> {{ filledBy(line, recipe) }}</template
+          ><template v-if="line.preparation">, {{ line.preparation }}</template
+          ><template v-if="recipe.pieces[line.id]">: {{ inGrams(line) }}</template
           ><template v-if="line.optional"> (optional)</template>
         </li>
         <li v-for="text in recipe.formula.unread" :key="text">{{ text }}</li>
