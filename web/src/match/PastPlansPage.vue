@@ -46,14 +46,14 @@ const plans = computed(() =>
         </ul>
       </div>
     </section>
+    <EmptyState
+      v-if="status === 'success' && plans.length === 0"
+      title="No plan yet"
+      text="Accept a plan on Match. What came of it will stand here."
+      action="Match"
+      to="/match"
+    />
   </div>
-  <EmptyState
-    v-if="status === 'success' && plans.length === 0"
-    title="No plan yet"
-    text="Accept a plan on Match. What came of it will stand here."
-    action="Match"
-    to="/match"
-  />
 </template>
 
 <style scoped>
