@@ -316,6 +316,7 @@ describe("what a plan says", () => {
   it("says minutes as a range with what it is planned at", () => {
     expect(minuteWords({ low: 28, high: 40 })).toBe("28–40 min, planned at 40");
     expect(minuteWords({ low: 5, high: 5 })).toBe("5 min");
+    expect(minuteWords({ low: 120, high: 150 })).toBe("2 h–2 h 30 min, planned at 2 h 30 min");
   });
 
   it("says how much too early, in words of the clock", () => {

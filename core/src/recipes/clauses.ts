@@ -1,3 +1,4 @@
+import { asSentence } from "./other-ways.ts";
 import { timesIn, withoutKeeping } from "./step-time.ts";
 import { isHot, standsByItself, toolIn } from "./step-tool.ts";
 
@@ -5,14 +6,13 @@ import { isHot, standsByItself, toolIn } from "./step-tool.ts";
 export const moments =
   /\bafter (?:only |just |about |around |another )?\d[^.;,]*?(?:minutes?|mins?|hours?|hrs?)\b|\b(?<!\bfor (?:about |around |at least )?)\d[^.;,]{0,12}?(?:minutes?|mins?|hours?|hrs?) before\b/gi;
 
-const withoutMoments = (text: string): string =>
-  withoutKeeping(text)
-    .replace(/every [^.;,]+/gi, "")
-    .replace(moments, "")
-    .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");
+/** "Every 10 minutes", "for the last 5 minutes": looks, and a part of a time that is said elsewhere. */
+export const withoutParts = (text: string): string =>
+  text.replace(/every [^.;,]+/gi, "").replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");
 
 /** Does it say how long something goes on? */
-const lasts = (text: string): boolean => timesIn(withoutMoments(text)).length > 0;
+const lasts = (text: string): boolean =>
+  timesIn(withoutParts(withoutKeeping(text)).replace(moments, "")).length > 0;
 
 /** Another reading of the time before, or something that only happens perhaps. */
 const isAside = /^(?:and |then )*(?:or|if|but|at least|at most|up to)\b|\bif\b/i;
@@ -41,14 +41,13 @@ function timedClauses(sentence: string): string[] {
   return clauses.length === 0 ? [waiting] : [...clauses.slice(0, -1), `${clauses.at(-1) ?? ""} ${waiting}`];
 }
 
-const asSentence = (text: string): string => {
-  const words = text
-    .trim()
-    .replace(/^and (?:then )?/i, "")
-    .replace(/[,;]$/, "");
-  const ended = /[.!?]$/.test(words) ? words : `${words}.`;
-  return ended.charAt(0).toUpperCase() + ended.slice(1);
-};
+const clauseAsSentence = (clause: string): string =>
+  asSentence(
+    clause
+      .trim()
+      .replace(/^and (?:then )?/i, "")
+      .replace(/[,;]$/, ""),
+  );
 
 /**
  * A sentence in which food goes from one place to another and stays in each for a time of its own, as a sentence for each:
@@ -63,7 +62,7 @@ export function sentenceByPlace(sentence: string): string[] {
       ? [...before, clause]
       : [...before.slice(0, -1), `${last} ${clause}`];
   }, []);
-  return parts.length < 2 ? [sentence] : parts.map(asSentence);
+  return parts.length < 2 ? [sentence] : parts.map(clauseAsSentence);
 }
 
 /** "Simmer for 10 minutes, add the peas and simmer for 2": the times of one fire that follow each other, in words; [] else. */

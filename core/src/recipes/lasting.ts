@@ -1,4 +1,4 @@
-import { moments, timesOfOneFire } from "./clauses.ts";
+import { moments, timesOfOneFire, withoutParts } from "./clauses.ts";
 import type { Minutes } from "./formula.ts";
 import { minutesIn } from "./step-time.ts";
 
@@ -58,9 +58,7 @@ function inTurn(text: string): Minutes | undefined {
  * moment in it ("after 20 minutes") counts only where nothing else does. null where no time is named.
  */
 export function lastingMinutes(text: string): Minutes | null {
-  const lasting = text
-    .replace(/every [^.;,]+/gi, "")
-    .replace(/\b(?:last|final|first) [^.;,]*?(?:minutes?|mins?)/gi, "");
+  const lasting = withoutParts(text);
   const more = moreTime(lasting);
   const before = more.length > 0 ? lasting.replace(onTop, "") : lasting;
   const hasMoments = before.search(moments) >= 0;

@@ -8,11 +8,13 @@ const orElse =
 const otherPlace =
   /^(.*?)\b((?:in|on|over|under) (?:a |an |the )?[\w-]+(?: [\w-]+)??),? or ((?:in|on|over|under) (?:a |an |the )?[\w-]+(?: (?:grill|flame|fire|pan|oven|griddle|barbecue))?)\b(.*)$/i;
 
-const asSentence = (text: string): string => {
-  const plain = text.trim().replace(/\)([.!?]?)$/, "$1");
-  const ended = /[.!?]$/.test(plain) ? plain : `${plain}.`;
-  return `${ended.charAt(0).toUpperCase()}${ended.slice(1)}`;
-};
+/** Words with a capital and a full stop. */
+export function asSentence(words: string): string {
+  const ended = /[.!?]$/.test(words) ? words : `${words}.`;
+  return ended.charAt(0).toUpperCase() + ended.slice(1);
+}
+
+const wayAsSentence = (text: string): string => asSentence(text.trim().replace(/\)([.!?]?)$/, "$1"));
 
 const areTwoFires = (ways: readonly [string, string]): boolean => {
   const [one, other] = ways.map(toolIn);
@@ -39,7 +41,7 @@ export function waysSaid(text: string): readonly string[] {
   const sentences = text.split(/(?<=[.!?])\s+/);
   for (const [i, sentence] of sentences.entries()) {
     const split = splitSentence(sentence);
-    if (split) return split.map((way) => sentences.with(i, asSentence(way)).join(" "));
+    if (split) return split.map((way) => sentences.with(i, wayAsSentence(way)).join(" "));
   }
   return [text];
 }

@@ -16,12 +16,12 @@ import { instantOf } from "./wish-of.ts";
 
 type Planning = { readonly wish: PlanWish; readonly from: Date; readonly context: RequestContext };
 
-function lineWords(line: Line, batches: number, { session, ...context }: RequestContext): string {
-  const { units: system, locale } = session.kitchen;
+function lineWords(line: Line, batches: number, context: RequestContext): string {
+  const { units: system, locale } = context.session.kitchen;
   const written = writtenFiller(line)?.ingredient;
-  const name = written === undefined ? "" : nameFor({ session, ...context }, written);
+  const name = written === undefined ? "" : nameFor(context, written);
   const grams = (g: number): string => showGrams(g, { system, locale });
-  const pieces = piecesAsked(line, batches, { session, ...context });
+  const pieces = piecesAsked(line, batches, context);
   return pieces
     ? `${pieces.count} ${pieces.name} (${grams(pieces.grams)})`
     : `${name} ${grams(line.grams * batches)}`;

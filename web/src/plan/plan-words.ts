@@ -67,7 +67,7 @@ export function learnedWords({ learned }: Pick<PlanTask, "learned">): string {
 /** "28–40 min, planned at 40"; "12 min". */
 export function minuteWords({ low, high }: PlanTask["minutes"]): string {
   const [shown, planned] = [showSpans({ low, high }), showSpan(high)];
-  return shown === planned ? planned : `${shown}, planned at ${planned.replace(/ min$/, "")}`;
+  return shown === planned ? planned : `${shown}, planned at ${planned.replace(/^(\d+) min$/, "$1")}`;
 }
 
 /**
