@@ -49,7 +49,7 @@ const plans = computed(() =>
     <EmptyState
       v-if="status === 'success' && plans.length === 0"
       title="No plan yet"
-      text="Accept a plan on Match. What came of it will stand here."
+      text="Accept a plan on Match. What came of it is then shown here."
       action="Match"
       to="/match"
     />

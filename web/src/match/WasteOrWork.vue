@@ -34,7 +34,7 @@ function moved(to: number | number[]): void {
 <style scoped>
 .slider {
   display: grid;
-  grid-template-columns: auto minmax(7rem, 12rem) auto;
+  grid-template-columns: max-content minmax(5rem, 12rem) max-content;
   gap: 0.9rem;
   align-items: center;
   min-height: 2.75rem;
