@@ -171,6 +171,11 @@ describe("hands or none", () => {
     ],
     ["Halfway through, shake the tray: 25 minutes in the oven.", { checkEveryMin: 13 }],
     ["Roast for 30 minutes, turning once.", { checkEveryMin: 15 }],
+    ["Roast for 1 hour 15 minutes, turning the tray after 40 minutes.", { checkEveryMin: 40 }],
+    ["Roast for 45 minutes; after 25 minutes turn them over.", { checkEveryMin: 25 }],
+    // It would come round three times, or when all is over.
+    ["Roast for 60 minutes, turning after 15 minutes.", { checkEveryMin: null }],
+    ["Roast for 30 minutes, then toss; after 40 minutes stir.", { checkEveryMin: null }],
     ["Roast for 30 minutes, turning once golden.", { checkEveryMin: null }],
     ["Once golden, turn and fry for 10 minutes.", { checkEveryMin: null }],
     ["Roast for 30 minutes until they turn brown.", { checkEveryMin: null }],

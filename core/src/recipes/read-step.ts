@@ -4,7 +4,7 @@ import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { lastingMinutes } from "./lasting.ts";
-import { checkEvery, checkHalfway, withoutKeeping } from "./step-time.ts";
+import { checkAfter, checkEvery, checkHalfway, withoutKeeping } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
 import { saysWarmUp, warmedUp } from "./warm-up.ts";
 
@@ -39,7 +39,7 @@ function readWay(whole: string, text: string): StepWay {
   const english = withoutKeeping(whole);
   const tool = saysWarmUp(english) ? warmedUp(english) : toolIn(english);
   const minutes = lastingMinutes(english);
-  const checkEveryMin = checkEvery(english) ?? checkHalfway(english, minutes);
+  const checkEveryMin = checkEvery(english) ?? checkHalfway(english, minutes) ?? checkAfter(english, minutes);
   const passive = isPassive(english, tool, minutes?.high);
   const waits = minutes !== null && passive && tool === null;
   return stepOf(text, {

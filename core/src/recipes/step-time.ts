@@ -105,3 +105,18 @@ const saysMiddle = new RegExp(
 /** "Turning halfway": minutes from the start, for a step that lasts so long; null where it is not said. */
 export const checkHalfway = (text: string, lasts: Minutes | null): number | null =>
   lasts !== null && lasts.high >= 2 && saysMiddle.test(text) ? Math.ceil(lasts.high / 2) : null;
+
+const seenToAfter = new RegExp(
+  `${seenTo}[^.;,]*? after ([^.;,]+)|\\bafter ([^.;,]+?),? (?:then )?${seenTo}`,
+  "i",
+);
+
+/**
+ * "Turning the tray after 40 minutes": minutes from the start, for the one look that a step then has; null where it is not
+ * said, comes when the step is over, or would come round again before that.
+ */
+export function checkAfter(text: string, lasts: Minutes | null): number | null {
+  const [, behind, ahead] = seenToAfter.exec(text) ?? [];
+  const after = minutesIn(behind ?? ahead ?? "")?.low ?? 0;
+  return lasts !== null && after > 0 && after < lasts.high && 2 * after >= lasts.high ? after : null;
+}
