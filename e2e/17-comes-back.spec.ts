@@ -1,6 +1,6 @@
 import { spawn } from "node:child_process";
 import { existsSync, mkdirSync, readFileSync, readdirSync, rmSync, writeFileSync } from "node:fs";
-import { createServer } from "node:net";
+import { connect, createServer, type AddressInfo } from "node:net";
 import { join } from "node:path";
 import { expect, request, test as base, type APIRequestContext } from "@playwright/test";
 import { freePort, startProgram } from "../scripts/start-program.mjs";
@@ -170,6 +170,19 @@ test("the starter is killed: the next start takes over its data and its port", a
   const next = await startOn(data, { PORT: String(port) });
   expect([next.code, next.said]).toEqual([0, expect.stringContaining(`:${port}`)]);
   remove(data);
+});
+
+test("a port chosen now is still free when the program has started: no connection goes out from it", async () => {
+  const target = createServer();
+  await new Promise<void>((done) => void target.listen(0, "127.0.0.1", done));
+  const { port: to } = target.address() as AddressInfo;
+  const from = connect(to, "127.0.0.1");
+  await new Promise<void>((done) => void from.once("connect", done));
+  const first = Number(readFileSync("/proc/sys/net/ipv4/ip_local_port_range", "utf8").trim().split(/\s+/)[0]);
+  expect(from.localPort).toBeGreaterThanOrEqual(first);
+  for (let n = 0; n < 20; n++) expect(await freePort()).toBeLessThan(first);
+  from.destroy();
+  target.close();
 });
 
 test("a nonsense port and one in use are one plain sentence", async () => {

@@ -1,7 +1,7 @@
 import { spawn, spawnSync } from "node:child_process";
 import { existsSync, mkdirSync, rmSync } from "node:fs";
 import { dirname, join } from "node:path";
-import { freePort } from "./cluster.mjs";
+import { freePort } from "./free-port.mjs";
 import { root } from "./run.mjs";
 
 /** Its database keeps its owner. Where that lies elsewhere (cluster.mjs) there is no copy, and the program starts anew. */
