@@ -57,6 +57,30 @@ test("two dishes for half past six, saved, printed and read by another calendar"
   );
 });
 
+test("what there is to cook with is kept for every plan, or said for one only", async ({ page }) => {
+  await planOf(page, "roast-squash-and-leek-dip");
+  await page.getByText("Kitchen and quiet hours").click();
+  await page.locator("#plan-trays").fill("0");
+  await expect(page.getByText("Only for this plan.")).toBeVisible();
+  await expect(page.getByText(/no oven/).first()).toBeVisible();
+  await page.getByRole("button", { name: "As usual" }).click();
+  await expect(page.locator("#plan-trays")).toHaveValue("2");
+  await expect(page.getByTestId("save-plan")).toBeEnabled();
+  await page.locator("#plan-trays").fill("3");
+  await page.getByTestId("keep-places").click();
+  await expect(notice(page)).toContainText("Kept for every plan");
+  await expect(page.getByTestId("keep-places")).toBeHidden();
+  await page.goto("/kitchen");
+  await expect(page.locator("#kitchen-trays")).toHaveValue("3");
+  await page.locator("#kitchen-trays").fill("2");
+  await page.getByTestId("save-kitchen").click();
+  await expect(notice(page)).toContainText("Settings saved");
+  await page.goto("/plan");
+  await page.getByText("Kitchen and quiet hours").click();
+  await expect(page.locator("#plan-trays")).toHaveValue("2");
+  await expect(page.locator("#plan-rings")).toHaveValue("4");
+});
+
 test("for a table after midnight the cooking begins the evening before, and goes on in its order", async ({
   page,
 }) => {

@@ -12,6 +12,7 @@ export { idempotencyHeader, type EndpointName } from "./paths.ts";
 export { entryIssue, type EntryIssue } from "./issues.ts";
 export { Problem } from "./problem.ts";
 export { Formula, type NewFormula } from "./formula.ts";
+export type { CookingPlaces } from "./cooking-places.ts";
 export type { Bed, LogIntake, Lot, LotDetail, LotPage, LogLot, LotsImported, LotsQuery } from "./basket.ts";
 export type {
   CatalogueReply,

@@ -1,6 +1,7 @@
 import { allergens } from "@apron/core/catalogue";
 import { dishKinds, eatingDiets } from "@apron/core/recipes";
 import { z } from "zod";
+import { CookingPlaces } from "./cooking-places.ts";
 import { Id } from "./quantities.ts";
 
 const Name = z.string().trim().min(1).max(60);
@@ -50,6 +51,7 @@ const Settings = {
     .meta({ description: "Appetite by kind of dish" }),
   staples: z.array(IngredientId).max(300).readonly().meta({ description: "Dry goods always there" }),
   scale: z.enum(["none", "simulated"]),
+  places: CookingPlaces.meta({ description: "What there is to cook with; a plan may say otherwise" }),
 };
 
 /** What a new kitchen starts from where the form leaves something out. */
@@ -85,7 +87,10 @@ export const StartPage = z.object({
 
 export const ChangeKitchen = z
   .object({ name: z.string().trim().min(1).max(80), ...Choices, ...Settings })
-  .extend({ portionsPerPersonDay: z.partialRecord(z.enum(dishKinds), Appetite) })
+  .extend({
+    portionsPerPersonDay: z.partialRecord(z.enum(dishKinds), Appetite),
+    places: CookingPlaces.partial(),
+  })
   .partial();
 
 export const SetOunceMeaning = z.object({
@@ -104,6 +109,7 @@ export const Kitchen = z
     name: z.string(),
     ...Choices,
     scale: Settings.scale,
+    places: Settings.places,
     ounces: z
       .record(z.string(), z.enum(["mass", "fluid"]))
       .meta({ description: 'What "oz" means here, by ingredient' }),
@@ -138,6 +144,7 @@ export const KitchenRow = z.looseObject({
     }),
     staples: Settings.staples,
     scale: Settings.scale,
+    places: Settings.places.optional(),
     ounces: Kitchen.shape.ounces.optional(),
     meanings: Kitchen.shape.meanings.optional(),
   }),

@@ -1,7 +1,8 @@
 import { mostOtherWays, noChanges, stepTools } from "@apron/core/recipes";
-import { skills, taskKinds, timesFrom } from "@apron/core/plan";
+import { skills, taskKinds, timesFrom, usualPlaces } from "@apron/core/plan";
 import { z } from "zod";
 import { TonightsChanges } from "./cook.ts";
+import { CookingPlaces } from "./cooking-places.ts";
 import { StepWay } from "./formula.ts";
 import { ById, Id, Instant } from "./quantities.ts";
 
@@ -16,6 +17,12 @@ const StepNumber = z.int().min(0).max(119);
 const Way = z.int().min(0).max(mostOtherWays);
 const Minutes = z.int().min(0).max(1440);
 const MinuteRange = z.object({ low: Minutes, high: Minutes });
+
+/** What a plan that was saved before there was more to say leaves out is as usual. */
+const PlacesOfPlan = CookingPlaces.extend({
+  isCharcoal: CookingPlaces.shape.isCharcoal.default(usualPlaces.isCharcoal),
+  shelves: CookingPlaces.shape.shelves.default(usualPlaces.shelves),
+});
 
 export const PlanWish = z
   .object({
@@ -54,15 +61,7 @@ export const PlanWish = z
       .nullable()
       .default(null)
       .meta({ description: "Hours of the night in which nobody works; what cooks by itself may go on" }),
-    places: z
-      .object({
-        trays: z.int().min(0).max(12).meta({ description: "0: no oven" }),
-        rings: z.int().min(0).max(12),
-        hasGrill: z.boolean(),
-        isCharcoal: z.boolean().default(false).meta({ description: "The grill is lit with charcoal" }),
-        shelves: z.int().min(1).max(12).default(4).meta({ description: "Of the fridge, free for dishes" }),
-      })
-      .default({ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 }),
+    places: PlacesOfPlan.default(usualPlaces),
     fixed: z
       .array(z.object({ task: TaskId, at: Instant }))
       .max(200)

@@ -61,6 +61,20 @@ describe("settings", () => {
     expect(await settingsOf(wren)).toMatchObject(Object.assign({}, ...changes) as object);
   });
 
+  it("say what there is to cook with: one place on each of two tablets, and both stay", async () => {
+    const usual = { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 };
+    expect((await settingsOf(wren)).places).toEqual(usual);
+    const changes = [{ places: { trays: 3 } }, { places: { rings: 1, hasGrill: false } }] as const;
+    const answers = await Promise.all(changes.map((body) => wren.call("changeKitchen", { body })));
+    expect(answers.map((one) => one.status)).toEqual([201, 201]);
+    const now = { ...usual, trays: 3, rings: 1, hasGrill: false };
+    expect((await settingsOf(wren)).places).toEqual(now);
+    expect((await wren.call("currentSession", {})).body.kitchen.places).toEqual(now);
+    const wrong = await wren.call("changeKitchen", { body: { places: { trays: 13 } } });
+    expect([wrong.status, wrong.problem.field]).toEqual([422, "places.trays"]);
+    expect((await settingsOf(wren)).places).toEqual(now);
+  });
+
   it("eight jars weighed back at once are all remembered", async () => {
     const used = [38, 39, 40, 41, 42, 43, 44, 45];
     const answers = await Promise.all(

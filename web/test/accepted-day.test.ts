@@ -1,5 +1,6 @@
 import { afterEach, describe, expect, it } from "@jest/globals";
 import type { AcceptedDish } from "@apron/contract";
+import { usualPlaces } from "@apron/core/plan";
 import {
   emptyPlan,
   notPlannedYet,
@@ -40,7 +41,9 @@ describe("the dishes of an accepted plan in the plan of their cooking", () => {
     expect(notPlannedYet(taken, plan)).toEqual([plan[2]]);
     expect(withAccepted(taken, { day: monday, accepted: plan }, clock)).toEqual(taken);
     // What the page remembers of where a dish is from is nobody else's business.
-    expect(wishOfForm(taken, "UTC")?.dishes[0]).not.toHaveProperty("plannedFor");
+    expect(wishOfForm(taken, { timeZone: "UTC", places: usualPlaces })?.dishes[0]).not.toHaveProperty(
+      "plannedFor",
+    );
   });
 
   it("make room for those of another day, with what was fixed for them; a dish chosen by hand stays", () => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { PlanTask, PlanWish, SavedPlan } from "@apron/contract";
+import { usualPlaces } from "@apron/core/plan";
 import { noChanges, readStep } from "@apron/core/recipes";
 import { dayToPlan } from "../src/plan/day-to-plan.ts";
 import { useTimeZone } from "../src/ui/dates.ts";
@@ -7,6 +8,7 @@ import { barsOf, movedStart } from "../src/plan/bars.ts";
 import {
   emptyPlan,
   formOfPlan,
+  isAsKitchen,
   letterAt,
   nextPlan,
   onDayAsked,
@@ -53,6 +55,7 @@ describe("the form of a plan", () => {
     expect(typedTime(text)).toBe(time);
   });
 
+  const kitchen = { timeZone: "UTC", places: usualPlaces };
   const chosen = {
     key: "dip",
     recipeId: "dip",
@@ -76,27 +79,43 @@ describe("the form of a plan", () => {
 
   it("asks for nothing before there is a dish and a time", () => {
     const form = emptyPlan("one", "2026-11-30");
-    expect(wishOfForm(form, "UTC")).toBeUndefined();
-    expect(wishOfForm({ ...form, dishes: [chosen], time: "late" }, "UTC")).toBeUndefined();
-    expect(wishOfForm({ ...form, dishes: [chosen], day: "" }, "UTC")).toBeUndefined();
+    expect(wishOfForm(form, kitchen)).toBeUndefined();
+    expect(wishOfForm({ ...form, dishes: [chosen], time: "late" }, kitchen)).toBeUndefined();
+    expect(wishOfForm({ ...form, dishes: [chosen], day: "" }, kitchen)).toBeUndefined();
   });
 
   it("asks in the kitchen's own time", () => {
     const form = { ...emptyPlan("one", "2026-07-01"), dishes: [chosen], time: "18.30", homeTime: "1615" };
-    expect(wishOfForm(form, "Pacific/Auckland")).toMatchObject({
+    expect(wishOfForm(form, { ...kitchen, timeZone: "Pacific/Auckland" })).toMatchObject({
       tableAt: "2026-07-01T06:30:00.000Z",
       homeAt: "2026-07-01T04:15:00.000Z",
       quiet: null,
       dishes: [{ key: "dip", recipeId: "dip", batches: 2, isMade: false }],
     });
     const quiet = { ...form, isQuiet: true };
-    expect(wishOfForm(quiet, "UTC")?.quiet).toEqual({ from: "22:00", to: "07:00" });
-    expect(wishOfForm({ ...quiet, quietTo: "?" }, "UTC")?.quiet).toBeNull();
+    expect(wishOfForm(quiet, kitchen)?.quiet).toEqual({ from: "22:00", to: "07:00" });
+    expect(wishOfForm({ ...quiet, quietTo: "?" }, kitchen)?.quiet).toBeNull();
+  });
+
+  it("cooks with what the kitchen has, or with what there is this time only", () => {
+    const form = { ...emptyPlan("one", "2026-11-30"), dishes: [chosen] };
+    const [large, small] = [
+      { ...kitchen.places, trays: 4 },
+      { ...kitchen.places, trays: 0 },
+    ];
+    expect(wishOfForm(form, { ...kitchen, places: large })?.places).toEqual(large);
+    const away = { ...form, places: small };
+    expect(wishOfForm(away, { ...kitchen, places: large })?.places).toEqual(small);
+    expect([form, away, { ...form, places: { ...large } }].map((one) => isAsKitchen(one, large))).toEqual([
+      ...[true, false, true],
+    ]);
+    expect(nextPlan(away, "two").places).toBeNull();
   });
 
   it("opens a kept plan as it was filled in", () => {
-    const form = { ...emptyPlan("one", "2026-11-30"), dishes: [chosen], time: "18:30", homeTime: "16:15" };
-    const wish = wishOfForm(form, "UTC");
+    const typed = { ...emptyPlan("one", "2026-11-30"), dishes: [chosen], time: "18:30", homeTime: "16:15" };
+    const form = { ...typed, places: { ...kitchen.places, rings: 2 } };
+    const wish = wishOfForm(form, kitchen);
     if (!wish) throw new Error("no wish");
     const schedule = { starts: [], startAt: wish.tableAt, latestStart: wish.tableAt, isProven: true };
     const problem = { tasks: [], lags: [], resources: [], separations: [] };
@@ -118,7 +137,7 @@ describe("the form of a plan", () => {
       [1],
       ["dip/1/work", "dip-2/0/work"],
     ]);
-    const wish = wishOfForm(form, "UTC");
+    const wish = wishOfForm(form, kitchen);
     const taken = [
       { dish: "dip", step: 1, way: 1 },
       { dish: "other", step: 0, way: 1 },
@@ -131,7 +150,7 @@ describe("the form of a plan", () => {
 
   it("says who the cooks are only where something tells them apart, and as many as there are", () => {
     const form = { ...emptyPlan("one", "2026-11-30"), dishes: [chosen], cooks: 2 };
-    const crewOf = (crew: PlanForm["crew"], cooks = 2) => wishOfForm({ ...form, cooks, crew }, "UTC")?.crew;
+    const crewOf = (crew: PlanForm["crew"], cooks = 2) => wishOfForm({ ...form, cooks, crew }, kitchen)?.crew;
     const [plain, helper] = [
       { name: "", leaves: [] },
       { name: " Birch ", leaves: ["knife" as const] },

@@ -29,6 +29,11 @@ export type CookingPlaces = {
   readonly shelves: number;
 };
 
+/** What a kitchen that has not said otherwise is taken to have: common practice, no source. */
+export const usualPlaces: Omit<CookingPlaces, "hasOven"> = {
+  ...{ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },
+};
+
 export const taskKinds = [
   "prepare",
   "work",

@@ -1,6 +1,7 @@
 export {
   needsHands,
   taskKinds,
+  usualPlaces,
   type CookingPlaces,
   type CookingTask,
   type DishToCook,

@@ -133,7 +133,7 @@ function soonestTable(plan: PlanToReplan, way: Way, limits: Limits): Placing | u
  * As far as the freshest way back is looked for while cooking: the first that are found are nearly as fresh as any, and the proof is
  * what takes time. Nodes and not minutes, so that every tablet finds the same.
  */
-const nodesBackwards = 150;
+const nodesBackwards = 100;
 
 function atMost(nodes: number, { goOn }: Limits): Limits {
   let left = nodes;

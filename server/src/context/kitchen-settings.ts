@@ -1,5 +1,6 @@
 import type { OunceMeaning } from "@apron/core/catalogue";
 import { defaultAppetite, type Household } from "@apron/core/match";
+import type { CookingPlaces } from "@apron/core/plan";
 import type { Eater } from "@apron/core/recipes";
 
 /** What a kitchen has decided about itself; kept as one JSON value with its row. */
@@ -10,6 +11,8 @@ export type KitchenSettings = {
   /** Ingredients that always stand on the shelf. */
   readonly staples: readonly string[];
   readonly scale: "none" | "simulated";
+  /** What there is to cook with; the usual where nothing was said. */
+  readonly places?: Omit<CookingPlaces, "hasOven">;
   /** What "oz" means here of things that can be poured, by ingredient; asked once. */
   readonly ounces?: Readonly<Record<string, OunceMeaning>>;
   /** What names mean here that could mean several foods, by their words; asked once. */

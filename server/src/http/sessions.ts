@@ -1,4 +1,5 @@
 import type { Session } from "@apron/contract";
+import { usualPlaces } from "@apron/core/plan";
 import type { Context } from "hono";
 import { deviceOf } from "./device.ts";
 import { giveToken, newToken, readToken, sessionDays, tokenHash } from "./session-cookie.ts";
@@ -16,6 +17,7 @@ export const presentSession = (session: SessionRecord): Session => {
     kitchen: {
       ...{ id, name, dialect, units, cup, currency, locale, timeZone, demo, deleteAfter },
       scale: settings.scale,
+      places: settings.places ?? usualPlaces,
       ounces: settings.ounces ?? {},
       meanings: settings.meanings ?? {},
     },

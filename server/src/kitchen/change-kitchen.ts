@@ -1,5 +1,6 @@
 import type { InputOf, KitchenSettings as SentSettings } from "@apron/contract";
 import { accept, isTimeZone } from "@apron/core/measure";
+import { usualPlaces } from "@apron/core/plan";
 import type { KitchenSettings } from "../context/kitchen-settings.ts";
 import type { KitchenRecord } from "../context/ports/kitchen.store.ts";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
@@ -39,12 +40,14 @@ export const settingsWith = (
   now: KitchenSettings,
   sent: Partial<Pick<SentSettings, "eaters" | "freezerPortions" | "givePortions" | "staples" | "scale">> & {
     readonly portionsPerPersonDay?: Change["portionsPerPersonDay"];
+    readonly places?: Change["places"];
   },
 ): KitchenSettings => ({
   ...now,
   eaters: sent.eaters ?? now.eaters,
   staples: sent.staples ?? now.staples,
   scale: sent.scale ?? now.scale,
+  places: { ...usualPlaces, ...now.places, ...sent.places },
   household: {
     portionsPerPersonDay: { ...now.household.portionsPerPersonDay, ...sent.portionsPerPersonDay },
     freezerPortions: sent.freezerPortions ?? now.household.freezerPortions,

@@ -1,5 +1,6 @@
 import type { Session } from "@apron/contract";
 import type { Display } from "@apron/core/measure";
+import { usualPlaces } from "@apron/core/plan";
 import { defineStore } from "pinia";
 import { computed, ref, watch, type Ref } from "vue";
 import { useLocale, useTimeZone } from "../ui/dates.ts";
@@ -37,6 +38,8 @@ const settingsOf = (kitchen: Ref<Session["kitchen"] | undefined>) => ({
   dialect: computed(() => kitchen.value?.dialect ?? "uk"),
   cup: computed(() => kitchen.value?.cup ?? "us-customary"),
   currency: computed(() => kitchen.value?.currency ?? "GBP"),
+  places: computed(() => kitchen.value?.places ?? usualPlaces),
+  timeZone: computed(() => kitchen.value?.timeZone ?? "UTC"),
   hasScale: computed(() => kitchen.value?.scale === "simulated"),
 });
 

@@ -10,6 +10,7 @@ import { useIngredients } from "../client/queries.ts";
 import { useSession } from "../client/session.ts";
 import AppetiteFields from "./AppetiteFields.vue";
 import { scaleChoices } from "./choices.ts";
+import CookingPlaceFields from "../plan/CookingPlaceFields.vue";
 import DeleteKitchen from "./DeleteKitchen.vue";
 import DislikeField from "./DislikeField.vue";
 import EaterList from "./EaterList.vue";
@@ -92,6 +93,12 @@ const { shown, error, change, isChanged, save, clear, submission } = useKitchenD
       <section class="card" aria-labelledby="kitchen-room">
         <h2 id="kitchen-room">How much is eaten and stored</h2>
         <AppetiteFields :settings="shown" @changed="change" />
+      </section>
+      <section class="card" aria-labelledby="kitchen-places">
+        <h2 id="kitchen-places">What there is to cook with</h2>
+        <p class="soft small">Every plan starts from this; one plan may say otherwise.</p>
+        <CookingPlaceFields id="kitchen" :places="shown.places" @changed="change({ places: $event })" />
+        <ProblemNote :text="submission.sentenceAt('places')" />
       </section>
       <OunceList />
       <MeaningList />

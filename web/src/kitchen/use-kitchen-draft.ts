@@ -42,7 +42,7 @@ export function useKitchenDraft() {
   function change(to: Partial<KitchenSettings>): void {
     typed.value = { ...typed.value, ...to };
   }
-  const submission = useSubmit(["name", "currency", "locale", "timeZone", "staples", "eaters"], {
+  const submission = useSubmit(["name", "currency", "locale", "timeZone", "staples", "eaters", "places"], {
     recorded: clear,
   });
   async function save(): Promise<void> {

@@ -14,6 +14,7 @@ import TextBox from "../ui/TextBox.vue";
 import DishTag from "./DishTag.vue";
 import CrewFields from "./CrewFields.vue";
 import AcceptedDays from "./AcceptedDays.vue";
+import PlacesOfPlan from "./PlacesOfPlan.vue";
 import { cooksOf, onDay, typedTime, withDish, withoutDish, type PlanForm } from "./plan-form.ts";
 import { kitchenClock } from "./kitchen-clock.ts";
 
@@ -110,15 +111,7 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
     </FoldOut>
     <FoldOut title="Kitchen and quiet hours">
       <div class="fold">
-        <NumberBox id="plan-trays" v-model="form.trays" label="Trays in the oven (0: no oven)" needed />
-        <NumberBox id="plan-rings" v-model="form.rings" label="Rings on the hob" needed />
-        <label class="check"
-          ><Checkbox v-model="form.hasGrill" binary input-id="plan-grill" /> There is a grill</label
-        >
-        <label v-if="form.hasGrill" class="check">
-          <Checkbox v-model="form.isCharcoal" binary input-id="plan-charcoal" /> It is lit with charcoal
-        </label>
-        <NumberBox id="plan-shelves" v-model="form.shelves" label="Free shelves in the fridge" needed />
+        <PlacesOfPlan v-model="form" />
         <label class="check">
           <Checkbox v-model="form.isQuiet" binary input-id="plan-quiet" /> Nobody works at night
         </label>

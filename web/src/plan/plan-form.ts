@@ -1,5 +1,7 @@
 import type {
   AcceptedDish,
+  CookingPlaces,
+  Kitchen,
   PlanDraft,
   PlanWish,
   RequestOf,
@@ -39,11 +41,8 @@ export type PlanForm = {
   isQuiet: boolean;
   quietFrom: string;
   quietTo: string;
-  trays: number;
-  rings: number;
-  hasGrill: boolean;
-  isCharcoal: boolean;
-  shelves: number;
+  /** What there is to cook with this time; null: what the kitchen has. */
+  places: CookingPlaces | null;
   fixed: { task: string; at: string }[];
   times: NonNullable<RequestOf<"draftPlan">["body"]["times"]>;
 };
@@ -51,7 +50,7 @@ export type PlanForm = {
 export const emptyPlan = (id: string, day: string): PlanForm => ({
   ...{ id, day, dishes: [], time: usualTime, cooks: 1, crew: [], homeTime: "" },
   ...{ isQuiet: false, quietFrom: "22:00", quietTo: "07:00" },
-  ...{ trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4, fixed: [], times: [] },
+  ...{ places: null, fixed: [], times: [] },
 });
 
 const timeOfDay = /^([01]?\d|2[0-3])[:.]?([0-5]\d)$/;
@@ -83,11 +82,13 @@ function crewOf(form: Pick<PlanForm, "cooks" | "crew">): PlanWish["crew"] {
 }
 
 /** What is asked of the server; undefined while something that it needs is missing. */
-export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefined {
+export function wishOfForm(
+  form: PlanForm,
+  { timeZone, places }: Pick<Kitchen, "timeZone" | "places">,
+): PlanWish | undefined {
   const tableAt = instantOn(form.day, form.time, timeZone);
   if (form.dishes.length === 0 || tableAt === undefined) return undefined;
   const [from, to] = [typedTime(form.quietFrom), typedTime(form.quietTo)];
-  const { trays, rings, hasGrill, isCharcoal, shelves } = form;
   return {
     dishes: form.dishes.map(({ key, recipeId, batches, isMade, ways = [], changes = noChanges }) => ({
       ...{ key, recipeId, batches, isMade },
@@ -99,11 +100,16 @@ export function wishOfForm(form: PlanForm, timeZone: string): PlanWish | undefin
     crew: crewOf(form),
     homeAt: instantOn(form.day, form.homeTime, timeZone) ?? null,
     quiet: form.isQuiet && from !== undefined && to !== undefined ? { from, to } : null,
-    places: { trays, rings, hasGrill, isCharcoal, shelves },
+    places: form.places ?? places,
     fixed: form.fixed,
     times: form.times,
   };
 }
+
+/** Is there nothing else to cook with than the kitchen has? */
+export const isAsKitchen = ({ places }: Pick<PlanForm, "places">, kitchen: CookingPlaces): boolean =>
+  places === null ||
+  Object.entries(kitchen).every(([place, has]) => places[place as keyof CookingPlaces] === has);
 
 /** A key for a dish that no other has: its recipe's id, cut short, and a number. */
 function freshKey(recipeId: string, taken: readonly PlanDish[]): string {
@@ -179,10 +185,10 @@ export function withAccepted(
 /** The letters that dishes have in a plan, in the order in which they were chosen. */
 export const letterAt = (index: number): string => String.fromCharCode(65 + Math.max(0, index));
 
-/** The next plan: the kitchen and its cooks stay as they were, its dishes and times go. */
+/** The next plan: the cooks stay as they were; its dishes and times go, and what there was to cook with only then. */
 export const nextPlan = (form: PlanForm, id: string): PlanForm => ({
   ...form,
-  ...{ id, dishes: [], fixed: [], times: [], homeTime: "" },
+  ...{ id, dishes: [], fixed: [], times: [], homeTime: "", places: null },
 });
 
 /** Minutes that the cook gave to a step, in place of those given before. */
@@ -247,7 +253,7 @@ export function formOfPlan(plan: SavedPlan, { dayOf, timeOf }: Omit<Clock, "inst
     dishes: wish.dishes.map((dish) => ({ ...dish, name: nameOf(dish.key) })),
     homeTime: wish.homeAt === null ? "" : timeOf(wish.homeAt),
     ...{ isQuiet: wish.quiet !== null, quietFrom: from, quietTo: to },
-    ...wish.places,
+    places: wish.places,
     ...{ fixed: [...wish.fixed], times: [...wish.times] },
   };
 }

@@ -107,7 +107,7 @@ function turnsOf(plan: PlanRefs) {
 /** Plans as the form changes: drafted by the kitchen's server, solved in a worker here, explained where it cannot be. */
 export function usePlan(form: Ref<PlanForm>) {
   const session = useSession();
-  const wish = computed(() => wishOfForm(form.value, session.session?.kitchen.timeZone ?? "UTC"));
+  const wish = computed(() => wishOfForm(form.value, { timeZone: session.timeZone, places: session.places }));
   const plan = planRefs();
   const { ask, isNow, next } = turnsOf(plan);
   const solver = usePlanSolver();
