@@ -68,6 +68,17 @@ test("an ingredient of the kitchen's own is added once, and known by its names",
   await expect(page.locator("#lot-amount-hint")).toContainText("180 g");
 });
 
+test("how long a food cooked here stands beside the handbook's time", async ({ page }) => {
+  await page.goto("/handbook/fennel-bulb");
+  const times = page.getByTestId("cook-times").getByRole("row").filter({ hasText: "boil" });
+  await expect(times).toHaveCount(1);
+  await expect(times).toContainText("28–30 min, 2 times");
+  await expect(times).toContainText("depends on the recipe");
+  await page.goto("/handbook/kale");
+  await expect(page.getByTestId("figures-cooking")).toBeVisible();
+  await expect(page.getByTestId("cook-times")).toBeHidden();
+});
+
 test("the kitchen counts and writes in its own units, names and locale", async ({ page }) => {
   const asBefore = {
     ...{ units: "metric", dialect: "uk", cup: "us-customary", currency: "GBP", locale: "en-GB" },

@@ -21,7 +21,7 @@ import { Label, Larder, Withdraw, Withdrawn } from "./larder.ts";
 import { Matches } from "./match.ts";
 import { MealPlanInput, MealPlanWish } from "./meal-plan.ts";
 import { paths, type EndpointName } from "./paths.ts";
-import { ById } from "./quantities.ts";
+import { ById, ByIngredient } from "./quantities.ts";
 import { cookAlongEndpoints } from "./cook-along.ts";
 import { peopleEndpoints } from "./people-endpoints.ts";
 import { planEndpoints } from "./plan.ts";
@@ -33,7 +33,6 @@ import { PlanPurchaseQuery, PurchasePlan, RecordTrim, TrimOptions, TrimRecorded 
 export type { Endpoint } from "./endpoint.ts";
 
 const Health = z.object({ status: z.literal("ok"), database: z.literal("answers"), version: z.string() });
-const ByIngredient = z.object({ id: z.string().min(1).max(60) });
 const Done = z.object({ done: z.literal(true) });
 
 export const endpoints = {

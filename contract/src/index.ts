@@ -68,6 +68,7 @@ export type {
   SavedPlan,
   SchedulingProblem,
   SolvedPlan,
+  TimesOfFood,
 } from "./plan.ts";
 export type {
   Caution,

@@ -134,6 +134,7 @@ export const paths = {
   listPlans: ["get", "/api/plans"],
   savePlan: ["post", "/api/plans"],
   getPlan: ["get", "/api/plans/{id}"],
+  cookTimesOf: ["get", "/api/ingredients/{id}/cook-times"],
   planCalendar: ["get", "/api/plans/{id}/plan.ics"],
   dropPlan: ["post", "/api/plans/{id}/drop"],
   getCookAlong: ["get", "/api/plans/{id}/cook"],

@@ -4,7 +4,7 @@ import { z } from "zod";
 import { TonightsChanges } from "./cook.ts";
 import { CookingPlaces } from "./cooking-places.ts";
 import { StepWay } from "./formula.ts";
-import { ById, Id, Instant } from "./quantities.ts";
+import { ById, ByIngredient, Id, Instant } from "./quantities.ts";
 
 const TimeOfDay = z
   .string()
@@ -124,6 +124,26 @@ const SchedulingProblem = z
   })
   .meta({ id: "SchedulingProblem" });
 
+const CookedFood = z.object({
+  ingredient: z.string(),
+  method: z.string().nullable(),
+  tool: z.enum(stepTools),
+  celsius: z.number().nullable(),
+  sizeMm: z.number().nullable(),
+});
+
+const SpanMin = z.object({ low: z.number(), high: z.number() }).meta({ description: "Minutes" });
+
+export const TimesOfFood = z
+  .object({
+    food: CookedFood,
+    cooks: z.int(),
+    took: SpanMin.meta({ description: "The shortest and the longest, minutes" }),
+    said: SpanMin.nullable().meta({ description: "By the handbook; null: it has no time for it" }),
+    expected: SpanMin.nullable().meta({ description: "From both: nine in ten of the next are in it" }),
+  })
+  .meta({ id: "TimesOfFood" });
+
 export const PlanTask = z
   .object({
     id: z.string(),
@@ -153,18 +173,11 @@ export const PlanTask = z
       description: "The step as the recipe has it, in the way it is done: heat, times, looks, sign",
     }),
     load: z.string().optional().meta({ description: "Which of several loads it is, in words" }),
-    food: z
-      .object({
-        ingredient: z.string(),
-        method: z.string().nullable(),
-        tool: z.enum(stepTools),
-        celsius: z.number().nullable(),
-        sizeMm: z.number().nullable(),
-      })
-      .nullish()
-      .meta({ description: "What cooks by itself in it, as far as this kitchen may learn its time" }),
+    food: CookedFood.nullish().meta({
+      description: "What cooks by itself in it, as far as this kitchen may learn its time",
+    }),
     learned: z
-      .object({ cooks: z.int(), said: z.object({ low: z.number(), high: z.number() }) })
+      .object({ cooks: z.int(), said: SpanMin })
       .nullish()
       .meta({ description: "From how many cooks here its minutes are, and what was said before them" }),
   })
@@ -279,6 +292,12 @@ export const planEndpoints = {
     status: 200,
   },
   listPlans: { summary: "Plans whose table is still to come", reply: z.array(PlanSummary), status: 200 },
+  cookTimesOf: {
+    summary: "How long cooking an ingredient took in this kitchen, beside the handbook's times",
+    params: ByIngredient,
+    reply: z.array(TimesOfFood),
+    status: 200,
+  },
   getPlan: { summary: "One saved plan", params: ById, reply: SavedPlan, status: 200 },
   planCalendar: {
     summary: "A saved plan as a calendar with alarms (iCalendar, RFC 5545)",
@@ -313,3 +332,4 @@ export type PlanExplained = z.infer<typeof PlanExplained>;
 export type PlanSummary = z.infer<typeof PlanSummary>;
 export type SchedulingProblem = z.infer<typeof SchedulingProblem>;
 export type SavedPlan = z.infer<typeof SavedPlan>;
+export type TimesOfFood = z.infer<typeof TimesOfFood>;

@@ -28,6 +28,8 @@ export const Estimate = z
   .meta({ id: "Estimate", description: "A value with the range it is likely to lie in (about nine in ten)" });
 
 export const ById = z.object({ id: Id });
+/** Ingredients have names for ids. */
+export const ByIngredient = z.object({ id: z.string().min(1).max(60) });
 export const Band = z.enum(["over", "now", "soon", "keeps"]);
 
 export const Pieces = z

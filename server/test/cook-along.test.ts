@@ -166,11 +166,18 @@ describe("what a kitchen learns of its oven", () => {
     const after = await roasting();
     expect(after).toMatchObject({ from: "kitchen", learned: { cooks: 2, said: before?.minutes } });
     expect(after?.minutes.high).toBeGreaterThan(before?.minutes.high ?? 0);
+    // The handbook's page of the food says so, too.
+    const food = after?.food;
+    const told = (await wren.call("cookTimesOf", { params: { id: food?.ingredient ?? "" } })).body;
+    const took = Math.round(low * 1.4);
+    expect(told).toMatchObject([{ food, cooks: 2, took: { low: took, high: took } }]);
+    expect((await wren.call("cookTimesOf", { params: { id: "moondust" } })).status).toBe(404);
     await record(said({ kind: "undone", event: slip }), second);
     expect((await roasting())?.learned?.cooks).toBe(1);
     // What was learned stays when the plan it was learned with is deleted.
     await wren.call("dropPlan", { params: { id: first }, body: {} });
     expect((await roasting())?.learned?.cooks).toBe(1);
+    expect(await wren.call("cookTimesOf", { params: { id: "chard" } })).toMatchObject({ body: [] });
     const demo = await kitchen.signInDemo();
     const { tasks } = (await demo.call("draftPlan", { body: wish })).body;
     expect(tasks.find(({ id }) => id === "dip/0/by-itself")?.learned ?? null).toBeNull();

@@ -29,17 +29,21 @@ export type LearnedTime = {
   readonly cooks: number;
 };
 
+/** A line as a step cooks it; null where nothing cooks in it, or nothing fills the line. */
+export function foodOf(line: Line, { tool, celsius, text }: Step): CookedFood | null {
+  const ingredient = writtenFiller(line)?.ingredient;
+  if (tool === null || ingredient === undefined) return null;
+  const sizeMm = pieceMm(line.preparation) ?? pieceMm(text) ?? null;
+  return { ingredient, method: line.cook, tool, celsius, sizeMm };
+}
+
 /** The food that a step heats: of the lines that its words name the heaviest that is cooked, else the heaviest cooked of all. */
 export function heatedFood(formula: Formula, step: Step, named: readonly Line[]): CookedFood | null {
-  if (!isHot(step.tool) || step.tool === null) return null;
+  if (!isHot(step.tool)) return null;
   const cooked = (lines: readonly Line[]): Line | undefined =>
     [...lines].filter((line) => line.cook !== null).sort((a, b) => b.grams - a.grams)[0];
   const line = cooked(named) ?? cooked(formula.lines);
-  const ingredient = line && writtenFiller(line)?.ingredient;
-  if (!line || ingredient === undefined) return null;
-  const { tool, celsius } = step;
-  const sizeMm = pieceMm(line.preparation) ?? pieceMm(step.text) ?? null;
-  return { ingredient, method: line.cook, tool, celsius, sizeMm };
+  return line ? foodOf(line, step) : null;
 }
 
 /** Pieces this far apart are of one size, as a share. Common practice, no source. */
@@ -48,7 +52,8 @@ const sameSizeShare = 0.2;
 const isNear = (a: number | null, b: number | null, within: number): boolean =>
   a === null || b === null ? a === b : Math.abs(a - b) <= within;
 
-const isAlike = (a: CookedFood, b: CookedFood): boolean =>
+/** Is a time of the one a time of the other? */
+export const isAlike = (a: CookedFood, b: CookedFood): boolean =>
   a.ingredient === b.ingredient &&
   a.method === b.method &&
   a.tool === b.tool &&

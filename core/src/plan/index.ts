@@ -10,6 +10,7 @@ export {
 export { chooseWays, inChosenWay, type ChosenWay } from "./choose-ways.ts";
 export { leftByAll, skills, whoDoes, type Cook, type Skill } from "./crew.ts";
 export { learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
+export { timesOfFood, type TimesOfFood } from "./times-of-food.ts";
 export { explainImpossible, type Clash, type Explanation, type Remedy } from "./explain-impossible.ts";
 export {
   draftPlan,

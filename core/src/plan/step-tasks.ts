@@ -43,6 +43,10 @@ export type Ends = { readonly first: string; readonly last: string; readonly han
 const shelf = { resource: "fridge", amount: 1 } as const;
 const hands = { resource: "hands", amount: 1 } as const;
 
+/** Tables and earlier cooks say how long food cooks, not how long the hands are at it. */
+const fromOf = (from: StepTimes["from"], kind: CookingTask["kind"] = "work"): StepTimes["from"] =>
+  kind !== "by-itself" && (from === "table" || from === "kitchen") ? "usual" : from;
+
 export const infoOf = (
   { dish }: Writing,
   { key, index, step, from }: Timed,
@@ -55,7 +59,7 @@ export const infoOf = (
   tool: step.tool,
   celsius: step.celsius,
   minutes: { low: 0, high: 0 },
-  from,
+  from: fromOf(from, more.kind),
   method: null,
   lineIds: [],
   food: null,

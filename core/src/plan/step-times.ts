@@ -3,15 +3,20 @@ import {
   isHot,
   isMachine,
   linesNamed,
-  writtenFiller,
   type Formula,
   type Line,
   type Minutes,
   type Step,
-  type StepTool,
 } from "../recipes/index.ts";
-import { pieceMm, timeForSize, type Heat } from "../trim/index.ts";
-import { heatedFood, learnedTime, type CookedFood, type CookTime, type LearnedTime } from "./cooked-food.ts";
+import {
+  foodOf,
+  heatedFood,
+  learnedTime,
+  type CookedFood,
+  type CookTime,
+  type LearnedTime,
+} from "./cooked-food.ts";
+import { tableTime } from "./table-time.ts";
 import {
   behindStanding,
   cutTimes,
@@ -55,27 +60,13 @@ export function preparationMin(line: Line, grams: number): number {
   );
 }
 
-const heatOf: Readonly<Partial<Record<StepTool, Heat>>> = { oven: "oven", grill: "grill", hob: "water" };
-
-/** The tables' minutes for pieces of a line's own size; as they are where the line or the table names none. */
-function forItsSize(usual: Minutes, piece: string, { line, step }: { line: Line; step: Step }): Minutes {
-  const [mm, referenceMm] = [pieceMm(line.preparation) ?? pieceMm(step.text), pieceMm(piece)];
-  const heat = heatOf[step.tool ?? "hands"];
-  if (mm === undefined || referenceMm === undefined || heat === undefined) return usual;
-  const sized = timeForSize(mm, { ...usual, referenceMm }, heat);
-  return sized.ok ? { low: sized.value.lookMin, high: sized.value.doneMin } : usual;
-}
-
 /** Minutes that the tables of cooking give for what a step heats, the longest of its lines; undefined where none is known. */
 function tableTimes(formula: Formula, step: Step, catalogue: Catalogue): Minutes | undefined {
   const mentioned = linesNamed(formula, step, catalogue).filter((line) => line.cook !== null);
   const heated = mentioned.length > 0 ? mentioned : formula.lines.filter((line) => line.cook !== null);
-  const rows = heated.flatMap((line) => {
-    const facts = catalogue.ingredients.get(writtenFiller(line)?.ingredient ?? "");
-    const row = facts?.changes.find((change) => change.method === line.cook);
-    if (row?.minutesLow == null || row.minutesHigh == null) return [];
-    return [forItsSize({ low: row.minutesLow, high: row.minutesHigh }, row.piece, { line, step })];
-  });
+  const rows = heated
+    .flatMap((line) => foodOf(line, step) ?? [])
+    .flatMap((food) => tableTime(food, catalogue) ?? []);
   if (rows.length === 0) return undefined;
   return { low: Math.max(...rows.map((row) => row.low)), high: Math.max(...rows.map((row) => row.high)) };
 }

@@ -1,5 +1,6 @@
 import type { InputOf, ReplyOf, EndpointName } from "@apron/contract";
 import { addDays, instantAt, invariant, type Day } from "@apron/core/measure";
+import { usualPlaces } from "@apron/core/plan";
 import { noChanges } from "@apron/core/recipes";
 import { addBed, changeBed } from "../basket/beds.ts";
 import { correctLot, goneOff } from "../basket/change-lot.ts";
@@ -7,6 +8,7 @@ import { listLots } from "../basket/list-lots.ts";
 import { logIntake } from "../basket/log-intake.ts";
 import { logLot } from "../basket/log-lot.ts";
 import { splitLot } from "../basket/part-lot.ts";
+import { recordCookEvent } from "../cook/cook-along.ts";
 import { finishMake } from "../cook/finish-make.ts";
 import { planMake } from "../cook/plan-make.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -194,12 +196,14 @@ export async function clearExpired(context: RequestContext): Promise<void> {
 export const reweighLot = (context: RequestContext, lotId: string, deltaG: number) =>
   run(correctLot, { params: { id: lotId }, body: { deltaG, reason: "weighed again" } }, context);
 
-/** Plans dishes for an evening and saves it. A machine too busy to find a plan in time leaves it out. */
+type Table = { readonly day: Day; readonly time: string };
+
+/** Plans dishes for an evening, saves it and gives its id. A machine too busy to find a plan in time leaves it out. */
 export async function planEvening(
   context: RequestContext,
   recipeIds: readonly string[],
-  { day, time }: { readonly day: Day; readonly time: string },
-): Promise<void> {
+  { day, time }: Table,
+): Promise<string | undefined> {
   const wish = {
     dishes: recipeIds.map((recipeId) => ({
       key: recipeId.slice(0, 40),
@@ -211,10 +215,37 @@ export async function planEvening(
     })),
     tableAt: instantAt(day, time, context.session.kitchen.timeZone).toISOString(),
     ...{ cooks: 1, crew: [], homeAt: null, quiet: null, fixed: [], times: [] },
-    places: { trays: 2, rings: 4, hasGrill: true, isCharcoal: false, shelves: 4 },
+    places: usualPlaces,
   };
   const solved = await solvePlan({ body: wish }, context);
-  if (!solved.ok) return;
+  if (!solved.ok) return undefined;
   const { from, schedule } = solved.value;
-  await run(savePlan, { body: { ...wish, id: context.newId(), from, schedule } }, context);
+  const id = context.newId();
+  await run(savePlan, { body: { ...wish, id, from, schedule } }, context);
+  return id;
+}
+
+/** An evening on which a dish was cooked along: what cooked by itself in it took so many minutes. */
+export async function cookEvening(
+  context: RequestContext,
+  recipeId: string,
+  { tookMin, ...table }: Table & { readonly tookMin: number },
+): Promise<void> {
+  const id = await planEvening(context, [recipeId], table);
+  const plan = id === undefined ? undefined : await context.stores.plans.get(id);
+  if (id === undefined || !plan) return;
+  const { tasks } = plan.body;
+  const pot = tasks.find((task) => task.kind === "by-itself" && task.food);
+  const around = tasks.filter((task) => task.step === pot?.step);
+  const later = contextAt(context, table.day, 22);
+  const say = (kind: "put-in" | "take-out", at: number) => {
+    const task = around.find((one) => one.kind === kind);
+    invariant(task !== undefined, `nothing of ${recipeId} is ${kind}`);
+    const event = { id: later.newId(), at: new Date(at).toISOString() };
+    const body = { ...event, act: { kind: "done", task: task.id } } as const;
+    return run(recordCookEvent, { params: { id }, body }, later);
+  };
+  const out = plan.tableAt.getTime() - 10 * 60_000;
+  await say("put-in", out - tookMin * 60_000);
+  await say("take-out", out);
 }

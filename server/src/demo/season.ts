@@ -137,6 +137,12 @@ export const glut: readonly Arrival[] = [
   { ingredient: "apple", amount: "900", daysAgo: 3, source: "gift", note: "next plot" },
 ];
 
+/** Evenings on which a dish was cooked along, so many days ago: the kitchen has learned how long its pot takes. */
+export const cookedEvenings = [
+  { daysAgo: 11, recipeId: "braised-fennel-and-leeks", time: "19:30", tookMin: 28 },
+  { daysAgo: 5, recipeId: "braised-fennel-and-leeks", time: "18:45", tookMin: 30 },
+] as const;
+
 /** What is planned for tomorrow. */
 export const evening = {
   dishes: ["braised-fennel-and-leeks", "farro-tomatillo-and-dill", "kohlrabi-and-fennel-slaw"],

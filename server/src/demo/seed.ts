@@ -12,6 +12,7 @@ import {
   logBox,
   logArrival,
   clearExpired,
+  cookEvening,
   reweighLot,
   eatPortions,
   makeBatch,
@@ -24,6 +25,7 @@ import {
 import {
   bedsNow,
   box,
+  cookedEvenings,
   crops,
   evening,
   glut,
@@ -162,6 +164,10 @@ async function runSeason(context: RequestContext): Promise<void> {
     await runDay(contextAt(context, addDays(firstDay, day), 8), { day, beds }, chance);
   for (let back = 6; back >= 0; back--) await runThisWeek(context, back, beds);
   await lookAtBeds(context, beds);
+  for (const { daysAgo, recipeId, time, tookMin } of cookedEvenings) {
+    const day = addDays(context.today, -daysAgo);
+    await cookEvening(contextAt(context, day, 12), recipeId, { day, time, tookMin });
+  }
   await planEvening(context, evening.dishes, { day: addDays(context.today, 1), time: evening.time });
 }
 

@@ -1,4 +1,5 @@
 import type { UseCases } from "../context/request-context.ts";
+import { cookTimesOf } from "./cook-times.ts";
 import { planCalendar } from "./plan-calendar.ts";
 import { draftPlan, explainPlan, solvePlan } from "./draft-plan.ts";
 import { dropPlan, getPlan, listPlans, savePlan } from "./saved-plans.ts";
@@ -9,6 +10,7 @@ export const planUseCases = {
   explainPlan,
   listPlans,
   getPlan,
+  cookTimesOf,
   planCalendar,
   savePlan,
   dropPlan,
@@ -18,6 +20,7 @@ export const planUseCases = {
   | "explainPlan"
   | "listPlans"
   | "getPlan"
+  | "cookTimesOf"
   | "planCalendar"
   | "savePlan"
   | "dropPlan"

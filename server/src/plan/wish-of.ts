@@ -12,6 +12,7 @@ import { withTonightsChanges } from "@apron/core/recipes";
 import { inTurn } from "../context/in-turn.ts";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext } from "../context/request-context.ts";
+import { lessonsOf } from "./cook-times.ts";
 import { expandedRecipe } from "../recipes/library.ts";
 
 const msPerMinute = 60_000;
@@ -26,9 +27,6 @@ export const instantOf = (from: Date, minutes: number): string =>
 /** The minute that it is. */
 export const thisMinute = (now: Date): Date =>
   new Date(Math.floor(now.getTime() / msPerMinute) * msPerMinute);
-
-/** As many of the latest times of cooking as a plan learns from. */
-const mostLessons = 500;
 
 type Asked = { readonly index: number; readonly lessons: readonly CookTime[] };
 
@@ -55,7 +53,7 @@ async function dishOf(
 async function dishesOf(wish: PlanWish, context: RequestContext): Promise<Answer<DishToCook[]>> {
   const twice = wish.dishes.findIndex(({ key }, i) => wish.dishes.slice(0, i).some((one) => one.key === key));
   if (twice >= 0) return refuseWith({ code: "listed-twice" }, `dishes.${twice}.key`);
-  const lessons = await context.stores.plans.cookTimes(mostLessons);
+  const lessons = await lessonsOf(context);
   const dishes = await inTurn(
     wish.dishes.map((_, i) => i),
     (index) => dishOf(wish, { index, lessons }, context),

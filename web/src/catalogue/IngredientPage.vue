@@ -7,6 +7,7 @@ import { useSession } from "../client/session.ts";
 import { sentenceOf } from "../client/words.ts";
 import PageHead from "../ui/PageHead.vue";
 import { sectionsOf } from "./figure-rows.ts";
+import CookTimeTable from "./CookTimeTable.vue";
 import FigureTable from "./FigureTable.vue";
 
 const props = defineProps<{ id: string }>();
@@ -65,6 +66,7 @@ const facts = computed(() => {
         </dl>
       </section>
       <div class="tables">
+        <CookTimeTable :ingredient="detail.id" />
         <FigureTable v-for="s in sections" :key="s.table" :section="s" :ingredient="detail.id" />
       </div>
     </div>
