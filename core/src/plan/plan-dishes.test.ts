@@ -179,7 +179,9 @@ describe("a dish as tasks", () => {
       minutes: { low: row?.minutesLow, high: row?.minutesHigh },
     });
     // The tables say how long it boils; that putting it in takes two minutes is a rule of thumb.
-    const byHand = ["warm-up", "put-in", "take-out"].map((kind) => infos.get(`grain/cook-base/${kind}`)?.from);
+    const byHand = ["warm-up", "put-in", "take-out"].map(
+      (kind) => infos.get(`grain/cook-base/${kind}`)?.from,
+    );
     expect(byHand).toEqual(["usual", "usual", "usual"]);
     const boiled = planned(wish);
     expect(boiled.at("grain/cook-base/put-in")).toBeGreaterThanOrEqual(boiled.end("grain/cook-base/warm-up"));
