@@ -10,7 +10,7 @@ const isRestart = /^The database went away while the server was starting\.$/;
 
 test("server and database killed at random while five write: every acknowledged write is there once", () => {
   test.setTimeout(600_000 * slowdown);
-  const ran = spawnSync(process.execPath, [join(root, "scripts", "torture.mjs"), "120"], {
+  const ran = spawnSync(process.execPath, [join(root, "scripts", "torture.mjs"), "60"], {
     ...{ cwd: root, encoding: "utf8", timeout: 580_000 * slowdown },
   });
   expect([

@@ -65,6 +65,24 @@ describe("what the cook says of a line", () => {
     expect(lines.map((one) => one.ingredient)).toEqual(ingredients);
   });
 
+  it.each([
+    ["1/2 tsp each ground coriander and allspice", ["coriander-ground", "allspice"], 2],
+    ["1 tsp each ground cumin, coriander and turmeric", ["cumin-ground", "coriander-ground", "turmeric"], 3],
+    ["A pinch each of salt and sugar", ["salt-sea-fine", "sugar"], 2],
+    ["carrots and parsnips, 200 g each", ["carrot", "parsnip"], 2],
+    ["2 tbsp of each: tahini & honey", ["tahini", "honey"], 2],
+    // One food, or something that is none: the line stays whole.
+    ["4 eggs, 60 g each", ["egg"], 1],
+    ["1 tsp each ground cumin and moondust", [null], 1],
+    ["2 each red and yellow peppers", [null], 1],
+  ])("%s is one amount of every food", (text, ingredients, count) => {
+    const { lines } = reviewRecipe(draftOf(line(text)), reader);
+    expect(lines).toHaveLength(count);
+    if (count > 1) expect(lines.map((one) => one.ingredient)).toEqual(ingredients);
+    const grams = lines.map((one) => one.grams ?? 0);
+    if (count > 1) expect(Math.min(...grams)).toBeGreaterThan(0);
+  });
+
   it("prepares what says ditto as the line before it", () => {
     const { lines } = reviewRecipe(
       draftOf(

@@ -21,6 +21,17 @@ describe("yields at their edges", () => {
     expect(readYield("makes 50.001 kg").makes).toBeNull();
     expect(readYield("makes 50 litres").makes).toEqual({ kind: "volume", ml: 50_000 });
     expect(readYield("makes 0 g").makes).toBeNull();
+    const jars = { kind: "mass", grams: 2040 };
+    for (const text of [
+      "Makes about 6 x 340g jars",
+      "6 jars of 340 g",
+      "Makes six 340g jars",
+      "makes 6 340-g jars",
+    ])
+      expect([text, readYield(text)]).toEqual([text, { servings: null, makes: jars }]);
+    expect(readYield("4 bottles of 250 ml, serves 12")).toEqual({
+      ...{ servings: 12, makes: { kind: "volume", ml: 1000 } },
+    });
     expect(readYield("serves 500").servings).toBe(500);
     expect(readYield("serves 501").servings).toBeNull();
     expect(readYield("serves 0").servings).toBeNull();
@@ -35,6 +46,10 @@ describe("yields at their edges", () => {
     expect(yieldInNotes(["For the plates, serves 4. Eggs last.", "Feeds 9"])).toBe("serves 4");
     expect(readYield("Serves a crowd").servings).toBeNull();
     expect(readYield("Makes a jar for a friend").servings).toBeNull();
+    expect(yieldInNotes(["Makes about 6 x 340g jars. Takes an afternoon."])).toBe(
+      "Makes about 6 x 340g jars",
+    );
+    expect(yieldInNotes(["Makes a mess. Keeps 3 days"])).toBe("");
     expect(yieldInNotes(["Feeds my 3 children well."])).toBe("");
     expect(yieldInNotes(["It serves us well.", "Keeps 3 days"])).toBe("");
   });

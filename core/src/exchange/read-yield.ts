@@ -18,10 +18,21 @@ const saysServings = new RegExp(
   "i",
 );
 
+const sizeSaid = "(\\d+(?:[.,]\\d+)?)[ -]?(ml|l|litres?|g|kg)\\b";
+/** "6 x 340 g jars", "4 jars of 250 ml", "six 340g jars": so many of one size. */
+const severalOfSize = new RegExp(
+  `\\b(\\d+)(?:\\s*[x×*]\\s*| (?:jars?|bottles?|tubs?|pots?) (?:of|holding|at) | (?=\\d+[ -]?(?:ml|l|litre|g|kg)\\b[ -]*(?:jars?|bottles?|tubs?|pots?)\\b))(?:about )?${sizeSaid}`,
+  "i",
+);
+
+const inFigures = (text: string): string =>
+  text.replace(countBehind, (_, said: string, rest: string) => said + wordsToNumber(rest));
+
 /** "Serves 4–6" is four to six: the smaller, so that nobody goes short. "Makes 300 ml" is a volume. */
 export function readYield(text: string): { servings: number | null; makes: Makes | null } {
-  const measured = /(\d+(?:[.,]\d+)?) ?(ml|l|litres?|g|kg)\b/i.exec(text);
-  const amount = Number((measured?.[1] ?? "").replace(",", "."));
+  const [several, count = "1", ...sized] = severalOfSize.exec(inFigures(text)) ?? [];
+  const measured = several ? [several, ...sized] : new RegExp(sizeSaid, "i").exec(text);
+  const amount = Number(count) * Number((measured?.[1] ?? "").replace(",", "."));
   const unit = (measured?.[2] ?? "").toLowerCase();
   const thousand = unit.startsWith("l") || unit === "kg" ? 1000 : 1;
   const makes: Makes | null =
@@ -30,10 +41,9 @@ export function readYield(text: string): { servings: number | null; makes: Makes
         ? { kind: "mass", grams: amount * thousand }
         : { kind: "volume", ml: amount * thousand }
       : null;
-  const counted = text
+  const counted = inFigures(text)
     .replace(measured?.[0] ?? "\u0000", "")
-    .replace(inContainers, "")
-    .replace(countBehind, (_, said: string, rest: string) => said + wordsToNumber(rest));
+    .replace(inContainers, "");
   // "Makes 8 rolls, serves 4": who eats is asked, and not how many pieces there are.
   const said = (/\b(?:serves|feeds|for)\s+(\d+(?:\.\d+)?)/i.exec(counted) ??
     /(\d+(?:\.\d+)?)/.exec(counted))?.[1];
@@ -53,5 +63,8 @@ export function yieldInNotes(notes: readonly string[]): string {
   const found = notes
     .map((note) => saysServings.exec(note)?.[0] ?? "")
     .find((text) => readYield(text).servings !== null);
-  return found ?? "";
+  const saysHowMuch = (text: string): boolean =>
+    /^(?:makes|yields)\b/i.test(text) && yieldLine.test(text) && Object.values(readYield(text)).some(Boolean);
+  const sentences = notes.flatMap((note) => note.split(/(?<=\.)\s+/)).map((text) => text.replace(/\.$/, ""));
+  return found ?? sentences.find(saysHowMuch) ?? "";
 }

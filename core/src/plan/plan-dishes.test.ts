@@ -188,6 +188,26 @@ describe("a dish as tasks", () => {
     expect(boiled.at("grain/0/work") - boiled.end("grain/cook-base/take-out")).toBeGreaterThanOrEqual(20);
   });
 
+  it.each([
+    [
+      "Put the leeks into a pan with 200 ml water, bring to the boil and simmer for 20 minutes.",
+      12,
+      undefined,
+    ],
+    ["Bring to a simmer, cover and cook until tender for 20 minutes.", 12, undefined],
+    ["Bring a large pan of water to the boil. Simmer the leeks for 20 minutes.", 2, 10],
+    ["Simmer the leeks for 20 minutes.", 2, undefined],
+  ])("%s takes so long to put in, and to heat up before", (text, putInMin, warmUpMin) => {
+    const soup = aFormula([aLine("one", 300, "leek")], { steps: [{ ...readStep(text), tool: "hob" }] });
+    const { infos } = draftPlan(aWish([toCook("soup", soup)]), 600, catalogue);
+    expect(infos.get("soup/0/put-in")?.minutes.high).toBe(putInMin);
+    expect(infos.get("soup/0/by-itself")?.minutes.high).toBe(20);
+    expect(infos.get("soup/0/warm-up")?.minutes.high).toBe(warmUpMin);
+    const given = { workMin: 4, byItself: { low: 20, high: 20 } };
+    const told = aWish([toCook("soup", soup, { times: new Map([[0, given]]) })]);
+    expect(draftPlan(told, 600, catalogue).infos.get("soup/0/put-in")?.minutes.high).toBe(4);
+  });
+
   it("asks for the minutes of a heated step that nobody knows, and takes those given", () => {
     const odd = aFormula([aLine("one", 100, "lettuce-looseleaf")], {
       steps: [stepOf("Fry it.", { tool: "hob" })],

@@ -83,10 +83,22 @@ function usesOf({ tool }: Step, trays: number): { readonly resource: string; rea
   return tool === "hob" || tool === "grill" || isMachine(tool) ? [{ resource: tool ?? "", amount: 1 }] : [];
 }
 
+const bringsToBoil = /\bbring(?:s|ing)?\b[^.;]*\bto (?:the|a) (?:\w+ )?(?:boil|simmer)\b/i;
+const bringsWater = /\bbring(?:s|ing)? (?:a|the|some|plenty|lots|\d)[^.;]*\bwater\b[^.;]*\bto (?:the|a)\b/i;
+
+/** "Put everything into a pan, bring to the boil": it is brought to the boil with what is in it, and nothing waits for water. */
+const boilsWithIt = ({ tool, text }: Step): boolean =>
+  tool === "hob" && bringsToBoil.test(text) && !bringsWater.test(text);
+
+/** Minutes until what is put in boils, where the cook did not say how long putting it in takes. */
+const untilItBoils = ({ step, from }: Timed): number =>
+  boilsWithIt(step) && from !== "cook" ? (step.warmUpMin ?? warmUps.water) : 0;
+
 /** Heating up before a pot or a tray goes in: not so long before that it cools again. */
 function warmUp(writing: Writing, timed: Timed, before: string): void {
   const { draft, dish } = writing;
   const { step } = timed;
+  if (boilsWithIt(step)) return;
   const inWater = step.tool === "hob" && /\b(?:boil|blanch|steam|poach)/i.test(step.text);
   const grillMin = writing.places.isCharcoal ? warmUps.charcoal : warmUps.grill;
   const usual =
@@ -119,7 +131,7 @@ export function cookedByItself(writing: Writing, timed: Timed, marked: Partial<C
   const { step, workMin } = timed;
   const putIn = addTask(
     draft,
-    infoOf(writing, timed, { ...marked, kind: "put-in", minutes: exactly(workMin) }),
+    infoOf(writing, timed, { ...marked, kind: "put-in", minutes: exactly(workMin + untilItBoils(timed)) }),
     {
       ...{ uses: [hands], weight: freshness.cooking },
     },
@@ -190,7 +202,7 @@ const standsFirst = (step: Step): boolean =>
 export function worked(writing: Writing, timed: Timed): Ends {
   const { draft } = writing;
   const { step, workMin, byItself } = timed;
-  const extra = step.setAside ? handling.setAsideMin : 0;
+  const extra = (step.setAside ? handling.setAsideMin : 0) + untilItBoils(timed);
   const info = infoOf(writing, timed, { kind: "work", minutes: exactly(workMin + extra) });
   const { first, last: work } = inLoads(writing, timed, info);
   if (isHot(step.tool)) warmUp(writing, timed, first);

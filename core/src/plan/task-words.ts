@@ -45,7 +45,7 @@ const words: Readonly<Record<TaskKind, (task: SpokenTask) => string>> = {
     if (isHot(tool)) return "Cooks by itself";
     return tool === "fridge" || tool === "freezer" ? `Stands in the ${tool}` : "Stands by itself";
   },
-  look: () => "Look and turn",
+  look: ({ tool }) => (tool === "hob" ? "Look and stir" : "Look and turn"),
   "take-out": takingOut,
   "warm-up": heating,
   "wash-up": ({ tool, allergens = [] }) => {

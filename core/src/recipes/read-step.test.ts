@@ -191,6 +191,13 @@ describe("hands or none", () => {
 
   it("keeps the sign that it is done without the clock beside it", () => {
     expect(readStep("Roast until the edges char, about 40 minutes.").doneWhen).toBe("the edges char");
+    expect(
+      readStep(
+        "Stir till dissolved, then simmer for 1 hour, stirring every 10 minutes (it catches), until it's thick.",
+      ).doneWhen,
+    ).toBe("it's thick");
+    expect(readStep("Fry until soft, then add the rice and stir until coated.").doneWhen).toBe("soft");
+    expect(readStep("Roast until brown (20 min), until it smells nutty.").doneWhen).toBe("brown");
     expect(readStep("Cook until a knife slides in, stirring often.").doneWhen).toBe("a knife slides in");
     expect(readStep("Roast until brown and floury, turn every 12 minutes.").doneWhen).toBe(
       "brown and floury",
@@ -229,6 +236,18 @@ describe("a pot that is left to boil", () => {
     ["Simmer for 5 minutes.", { low: 5, high: 5 }, null],
     ["Simmer for 4 minutes.", null, 4],
     ["Simmer for 20 minutes, stirring often.", null, 20],
+    ["Stir and simmer for 20 minutes.", null, 20],
+    ["Simmer for 45 minutes, stirring now and then.", { low: 45, high: 45 }, null],
+    ["Simmer for 30 minutes, stirring occasionally.", { low: 30, high: 30 }, null],
+    ["Simmer gently, with an occasional stir, for 30 minutes.", { low: 30, high: 30 }, null],
+    ["Bring to the boil, turn down and simmer for 20 minutes.", { low: 20, high: 20 }, null],
+    ["Bring to the boil, then reduce the heat and simmer for 20 minutes.", { low: 20, high: 20 }, null],
+    [
+      "Stir till dissolved, then simmer for 1 - 1 1/2 hours, stirring every 10 minutes or so.",
+      { low: 60, high: 90 },
+      null,
+    ],
+    ["Simmer for 20 minutes, stirring every 2 minutes.", null, 20],
     ["Fry the onions for 15 minutes.", null, 15],
     ["Cook over a low heat for 15 minutes.", { low: 15, high: 15 }, null],
   ])("%p", (text, passiveMin, activeMin) => {

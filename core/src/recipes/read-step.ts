@@ -4,13 +4,21 @@ import { mostOtherWays, stepOf, type Step, type StepWay } from "./formula.ts";
 import { waysSaid } from "./other-ways.ts";
 import { celsiusIn } from "./step-heat.ts";
 import { lastingMinutes } from "./lasting.ts";
-import { checkAfter, checkEvery, checkHalfway, withoutKeeping } from "./step-time.ts";
+import { checkAfter, checkEvery, checkHalfway, timesIn, withoutKeeping } from "./step-time.ts";
 import { isPassive, toolIn } from "./step-tool.ts";
 import { saysWarmUp, warmedUp } from "./warm-up.ts";
 
+const untilSaid = /\b(?:until|till|'til) ([^.;(]+)/i;
+
+/** Of several signs, the one of what is timed: "stir till dissolved, then simmer for 20 minutes until thick" is done when thick. */
+function whereItIsTimed(text: string): string {
+  const clauses = text.split(/(?<=[.;])\s+|,? (?:and )?then /i).filter((clause) => untilSaid.test(clause));
+  return clauses.length > 1 ? (clauses.find((clause) => timesIn(clause).length > 0) ?? text) : text;
+}
+
 /** "until the edges brown": the sign that it is done. */
 const signIn = (text: string): string => {
-  const said = /\b(?:until|till|'til) ([^.;(]+)/i.exec(text)?.[1] ?? "";
+  const said = untilSaid.exec(whereItIsTimed(text))?.[1] ?? "";
   const sign = said
     .replace(/,? (?:(?:turning|stirring|shaking|basting|tossing|about|around|roughly) |\d).*$/i, "")
     .replace(

@@ -60,7 +60,7 @@ const span = new RegExp(
 
 /** "Keeps for 3 days in the fridge", "leftovers will last a week": how long it may be kept, and not how long it is made. */
 const keeping =
-  /\b(?:keeps|lasts|stores|stays (?:fresh|good)|(?:will|can|should|may|they|these|leftovers?|which|to) (?:be )?(?:keep|kept|last|stored?|stay)|(?:keep|store|refrigerate|freeze)\b[^.;\d]*\bup to)\b(?![^.;]*\bbefore\b)[^.;]*?\b(?:days?|weeks?|months?)\b[^.;]*/gi;
+  /\b(?:keeps|lasts|stores|stays (?:fresh|good)|(?:will|can|should|may|they|these|leftovers?|which|to) (?:be )?(?:keep|kept|last|stored?|stay)|once opened|(?:use|eat|consume)\b[^.;\d]*\bwithin|(?:keep|store|refrigerate|freeze)\b[^.;\d]*\bup to)\b(?![^.;]*\bbefore\b)[^.;]*?\b(?:days?|weeks?|months?)\b[^.;]*/gi;
 
 /** What a step says but for how long it keeps. */
 export const withoutKeeping = (text: string): string => text.replace(keeping, "");

@@ -80,11 +80,25 @@ const leftToBoilMin = 5;
 const inWater = /\b(?:simmer|boil|steam|poach)(?:ing)?\b/i;
 const isWatched = /\b(?:stir|whisk|beat|turn|reduce|skim|shak|toss|bast)(?:e|s|ed|ing|ring)?\b/i;
 
+/** Seen to so seldom that nobody stands beside it. */
+const seldom =
+  /\b(?:stir|turn|shak|skim|toss|bast)\w*(?: (?:it|them|well|gently|the [\p{L}]+))?,? (?:(?:only )?occasionally|(?:every )?now and (?:then|again)|from time to time|(?:every )?so often|once(?: or twice)?(?: or twice)?|twice|every (?:[5-9]|\d\d|five|ten|fifteen|twenty)(?: ?(?:[-–]|to|or) ?\w+)? ?(?:min\w*))|\b(?:occasionally|occasional|now and then|from time to time|once or twice),? (?:stir|turn|shak|skim|toss)\w*/giu;
+/** Where what is done before a pot is left begins anew: "stir till dissolved, then", "turn down and". */
+const beforeItIsLeft =
+  /,? (?:and )?(?:then )?(?:turn|reduce|lower)\b[^.;,]*?(?:down|heat|low|flame)[^.;,]*?(?:,| and )|[.;:]\s|,? (?:and )?then /i;
+
+/** Is a pot in water watched all the time: stirred, reduced, skimmed? */
+const isWatchedInWater = (text: string): boolean =>
+  text
+    .split(beforeItIsLeft)
+    .filter((part) => inWater.test(part))
+    .some((part) => isWatched.test(part.replace(seldom, "")));
+
 /** Does a pot cook by itself: covered, over a low heat, or in water for some time with nothing to do to it? */
 const isLeftToCook = (text: string, mostMin: number): boolean =>
   (/\b(?:simmer|boil|cook|steam)\b/i.test(text) &&
     /\b(?:until tender|until cooked|cover(?:ed)?|lid|(?:low|gentle) heat)\b/i.test(text)) ||
-  (inWater.test(text) && mostMin >= leftToBoilMin && !isWatched.test(text));
+  (inWater.test(text) && mostMin >= leftToBoilMin && !isWatchedInWater(text));
 
 /** Does it run by itself, in the oven, the fridge, or standing? Water that boils for `mostMin` minutes does too. */
 export const isPassive = (text: string, tool: StepTool | null, mostMin = 0): boolean =>
