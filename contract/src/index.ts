@@ -57,6 +57,7 @@ export {
   type MealPlanInput,
   type MealPlanWish,
 } from "./meal-plan.ts";
+export type { TimesOfFood } from "./cook-times.ts";
 export type { CookAct, CookAlong, CookEvent } from "./cook-along.ts";
 export type {
   PlanDraft,
@@ -68,7 +69,6 @@ export type {
   SavedPlan,
   SchedulingProblem,
   SolvedPlan,
-  TimesOfFood,
 } from "./plan.ts";
 export type {
   Caution,

@@ -2,6 +2,7 @@ import { mostOtherWays, noChanges, stepTools } from "@apron/core/recipes";
 import { skills, taskKinds, timesFrom, usualPlaces } from "@apron/core/plan";
 import { z } from "zod";
 import { TonightsChanges } from "./cook.ts";
+import { CookedFood, SpanMin, TimesOfFood } from "./cook-times.ts";
 import { CookingPlaces } from "./cooking-places.ts";
 import { StepWay } from "./formula.ts";
 import { ById, ByIngredient, Id, Instant } from "./quantities.ts";
@@ -123,26 +124,6 @@ const SchedulingProblem = z
       .readonly(),
   })
   .meta({ id: "SchedulingProblem" });
-
-const CookedFood = z.object({
-  ingredient: z.string(),
-  method: z.string().nullable(),
-  tool: z.enum(stepTools),
-  celsius: z.number().nullable(),
-  sizeMm: z.number().nullable(),
-});
-
-const SpanMin = z.object({ low: z.number(), high: z.number() }).meta({ description: "Minutes" });
-
-export const TimesOfFood = z
-  .object({
-    food: CookedFood,
-    cooks: z.int(),
-    took: SpanMin.meta({ description: "The shortest and the longest, minutes" }),
-    said: SpanMin.nullable().meta({ description: "By the handbook; null: it has no time for it" }),
-    expected: SpanMin.nullable().meta({ description: "From both: nine in ten of the next are in it" }),
-  })
-  .meta({ id: "TimesOfFood" });
 
 export const PlanTask = z
   .object({
@@ -332,4 +313,3 @@ export type PlanExplained = z.infer<typeof PlanExplained>;
 export type PlanSummary = z.infer<typeof PlanSummary>;
 export type SchedulingProblem = z.infer<typeof SchedulingProblem>;
 export type SavedPlan = z.infer<typeof SavedPlan>;
-export type TimesOfFood = z.infer<typeof TimesOfFood>;

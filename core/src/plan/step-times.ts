@@ -52,12 +52,14 @@ const minutesOf = (text: string, grams: number, times: readonly HandTime[]): num
   return row ? Math.max(row.leastMin, (row.minutesPer100g * grams) / 100) : 0;
 };
 
+/** "No need to peel", "do not core": work that is not done. */
+const notDone = /\b(?:no need to|needn't|need not|do(?:n't| not)|not|without|never) (?:be )?\w+/gi;
+
 /** What the hands need to get a line ready, minutes, for so many usable grams: its trim, and its cut. */
 export function preparationMin(line: Line, grams: number): number {
   const trim = line.trim === null ? "" : line.trim;
-  return (
-    minutesOf(`${trim} ${line.preparation}`, grams, trimTimes) + minutesOf(line.preparation, grams, cutTimes)
-  );
+  const preparation = line.preparation.replace(notDone, "");
+  return minutesOf(`${trim} ${preparation}`, grams, trimTimes) + minutesOf(preparation, grams, cutTimes);
 }
 
 /** Minutes that the tables of cooking give for what a step heats, the longest of its lines; undefined where none is known. */
@@ -107,6 +109,9 @@ export function waitBehind(step: Step): { readonly least: number; readonly most:
 const saysTime = (step: Step): boolean =>
   step.activeMin !== null || step.passiveMin !== null || step.wait !== null;
 
+/** "Leave for at least four weeks before eating": what goes on long after the cooking is no task of it. */
+const longAfterwards = /\b(?:weeks?|months?)\b/i;
+
 type Asked = {
   readonly formula: Formula;
   readonly index: number;
@@ -137,7 +142,8 @@ function saidTimes(
   const step = formula.steps[index];
   if (!step) return { from: "unknown" };
   // What stands by itself in a machine's step stood before it: "let it cool, then run it".
-  const fitting = isMachine(step.tool) ? usualTimes.filter((one) => one.byItself === null) : usualTimes;
+  const standsNow = !isMachine(step.tool) && !longAfterwards.test(step.text);
+  const fitting = standsNow ? usualTimes : usualTimes.filter((one) => one.byItself === null);
   const usual = fitting.find(({ words }) => words.test(step.text));
   if (saysTime(step)) {
     const besideClock = 2 + (step.wait ? workBehind(step.text) : 0);

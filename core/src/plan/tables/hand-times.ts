@@ -15,6 +15,7 @@ export const trimTimes: readonly HandTime[] = [
 export const cutTimes: readonly HandTime[] = [
   { words: /\btoast(?:ed)?\b/i, minutesPer100g: 2, leastMin: 6 },
   { words: /\b(?:grate|grated|shred|shredded)\b/i, minutesPer100g: 2, leastMin: 1 },
+  { words: /\b(?:rough|coarse)(?:ly)?\b/i, minutesPer100g: 1, leastMin: 1 },
   { words: /\b(?:chop|chopped|mince|minced|fine(?:ly)?|crushed)\b/i, minutesPer100g: 2.5, leastMin: 1 },
   { words: /\b(?:dice|diced|cube|cubed|matchsticks?|julienne|ribbons?)\b/i, minutesPer100g: 2, leastMin: 1 },
   {
@@ -36,7 +37,7 @@ export type UsualTime = {
 export const usualTimes: readonly UsualTime[] = [
   { words: /\bovernight\b/i, workMin: 2, byItself: { low: 480, high: 720 } },
   { words: /\bchill\b|\brefrigerat/i, workMin: 2, byItself: { low: 60, high: 60 } },
-  { words: /\b(?:cool|cold water|spread)\b/i, workMin: 2, byItself: { low: 20, high: 30 } },
+  { words: /\b(?:cool(?!,? (?:and )?(?:dark|dry|place|spot|room|corner|larder))|cold water|spread)\b/i, workMin: 2, byItself: { low: 20, high: 30 } },
   { words: /\b(?:marinate|macerate|steep|soak|mellow)\b/i, workMin: 2, byItself: { low: 15, high: 30 } },
   { words: /\b(?:stand|rest for|let (?:it |them )?(?:rest|soften)|infuse|leave for)\b/i, workMin: 2, byItself: { low: 10, high: 10 } },
   { words: /\b(?:blitz|blend|process|pulse|processor|blender)\b/i, workMin: 5, byItself: null },
