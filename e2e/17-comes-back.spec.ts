@@ -93,6 +93,26 @@ test("the server is killed: it is started again, and what was said to be recorde
   await logLot(cook, "312 g");
 });
 
+test("the database is killed once more while it starts: it is not waited for in vain", async ({
+  program,
+  cook,
+}) => {
+  const lot = await logLot(cook, "317 g");
+  const first = childOf(program.pid, "bin/postgres");
+  process.kill(first, "SIGKILL");
+  const next = (): number => {
+    try {
+      return childOf(program.pid, "bin/postgres");
+    } catch {
+      return first;
+    }
+  };
+  await expect.poll(next, { intervals: [5] }).not.toBe(first);
+  process.kill(next(), "SIGKILL");
+  await comesBack(cook, `/api/lots/${lot}`);
+  await logLot(cook, "318 g");
+});
+
 test("the database is killed: it is started again; meanwhile health says so within a second, and no route speaks of a mistake", async ({
   program,
   cook,

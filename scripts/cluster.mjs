@@ -169,8 +169,8 @@ async function startPostmaster(settings) {
   child.stderr.on("data", (data) => (said = (said + data).slice(-10_000)));
   const ready = ["-q", "-h", "127.0.0.1", "-p", String(port)];
   for (const begun = Date.now(); Date.now() - begun < patienceMs; await pause(60)) {
-    if (child.exitCode !== null)
-      throw new Error(`PostgreSQL ended with ${child.exitCode} while starting:\n${said}`);
+    if (isOver(child))
+      throw new Error(`PostgreSQL ended with ${child.signalCode ?? child.exitCode} while starting:\n${said}`);
     if (spawnSync(join(bin, "pg_isready"), ready).status === 0) return child;
   }
   child.kill("SIGINT");
