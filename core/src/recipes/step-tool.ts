@@ -82,7 +82,7 @@ const isWatched = /\b(?:stir|whisk|beat|turn|reduce|skim|shak|toss|bast)(?:e|s|e
 
 /** Seen to so seldom that nobody stands beside it. */
 const seldom =
-  /\b(?:stir|turn|shak|skim|toss|bast)\w*(?: (?:it|them|well|gently|the [\p{L}]+))?,? (?:(?:only )?occasionally|(?:every )?now and (?:then|again)|from time to time|(?:every )?so often|once(?: or twice)?(?: or twice)?|twice|every (?:[5-9]|\d\d|five|ten|fifteen|twenty)(?: ?(?:[-–]|to|or) ?\w+)? ?(?:min\w*))|\b(?:occasionally|occasional|now and then|from time to time|once or twice),? (?:stir|turn|shak|skim|toss)\w*/giu;
+  /\b(?:stir|turn|shak|skim|toss|bast)\w*(?: (?:it|them|well|gently|the [\p{L}]+))?,? (?:(?:only )?occasionally|(?:every )?now and (?:then|again)|from time to time|(?:every )?so often|once(?: or twice)?|twice|every (?:[5-9]|\d\d|five|ten|fifteen|twenty)(?: ?(?:[-–]|to|or) ?\w+)? ?(?:min\w*))|\b(?:occasionally|occasional|now and then|from time to time|once or twice),? (?:stir|turn|shak|skim|toss)\w*/giu;
 /** Where what is done before a pot is left begins anew: "stir till dissolved, then", "turn down and". */
 const beforeItIsLeft =
   /,? (?:and )?(?:then )?(?:turn|reduce|lower)\b[^.;,]*?(?:down|heat|low|flame)[^.;,]*?(?:,| and )|[.;:]\s|,? (?:and )?then /i;

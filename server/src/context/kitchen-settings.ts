@@ -1,6 +1,6 @@
 import type { OunceMeaning } from "@apron/core/catalogue";
 import { defaultAppetite, type Household } from "@apron/core/match";
-import type { CookingPlaces } from "@apron/core/plan";
+import { usualPlaces, type CookingPlaces } from "@apron/core/plan";
 import type { Eater } from "@apron/core/recipes";
 
 /** What a kitchen has decided about itself; kept as one JSON value with its row. */
@@ -18,6 +18,9 @@ export type KitchenSettings = {
   /** What names mean here that could mean several foods, by their words; asked once. */
   readonly meanings?: Readonly<Record<string, string>>;
 };
+
+/** What a kitchen has to cook with, where it has said so or not. */
+export const placesOf = ({ places }: Pick<KitchenSettings, "places">) => places ?? usualPlaces;
 
 /** Someone who eats everything. */
 export const eaterNamed = (name: string): Eater => ({

@@ -1,6 +1,6 @@
 import type { Session } from "@apron/contract";
-import { usualPlaces } from "@apron/core/plan";
 import type { Context } from "hono";
+import { placesOf } from "../context/kitchen-settings.ts";
 import { deviceOf } from "./device.ts";
 import { giveToken, newToken, readToken, sessionDays, tokenHash } from "./session-cookie.ts";
 import type { Deps } from "../context/request-context.ts";
@@ -17,7 +17,7 @@ export const presentSession = (session: SessionRecord): Session => {
     kitchen: {
       ...{ id, name, dialect, units, cup, currency, locale, timeZone, demo, deleteAfter },
       scale: settings.scale,
-      places: settings.places ?? usualPlaces,
+      places: placesOf(settings),
       ounces: settings.ounces ?? {},
       meanings: settings.meanings ?? {},
     },

@@ -1,7 +1,6 @@
 import type { InputOf, KitchenSettings as SentSettings } from "@apron/contract";
 import { accept, isTimeZone } from "@apron/core/measure";
-import { usualPlaces } from "@apron/core/plan";
-import type { KitchenSettings } from "../context/kitchen-settings.ts";
+import { placesOf, type KitchenSettings } from "../context/kitchen-settings.ts";
 import type { KitchenRecord } from "../context/ports/kitchen.store.ts";
 import { notFound, refuseWith, type Answer } from "../context/refusal.ts";
 import type { RequestContext, UseCase } from "../context/request-context.ts";
@@ -47,7 +46,7 @@ export const settingsWith = (
   eaters: sent.eaters ?? now.eaters,
   staples: sent.staples ?? now.staples,
   scale: sent.scale ?? now.scale,
-  places: { ...usualPlaces, ...now.places, ...sent.places },
+  places: { ...placesOf(now), ...sent.places },
   household: {
     portionsPerPersonDay: { ...now.household.portionsPerPersonDay, ...sent.portionsPerPersonDay },
     freezerPortions: sent.freezerPortions ?? now.household.freezerPortions,

@@ -96,7 +96,7 @@ const { shown, error, change, isChanged, save, clear, submission } = useKitchenD
       </section>
       <section class="card" aria-labelledby="kitchen-places">
         <h2 id="kitchen-places">What there is to cook with</h2>
-        <p class="soft small">Every plan starts from this; one plan may say otherwise.</p>
+        <p class="soft small">Every plan starts from this. You can change it for a single plan.</p>
         <CookingPlaceFields id="kitchen" :places="shown.places" @changed="change({ places: $event })" />
         <ProblemNote :text="submission.sentenceAt('places')" />
       </section>

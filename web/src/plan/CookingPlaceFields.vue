@@ -7,30 +7,23 @@ import NumberBox from "../ui/NumberBox.vue";
 const props = defineProps<{ id: string; places: CookingPlaces }>();
 const emit = defineEmits<{ changed: [to: CookingPlaces] }>();
 const set = (to: Partial<CookingPlaces>): void => emit("changed", { ...props.places, ...to });
+const counts = [
+  ["trays", "Trays in the oven (0: no oven)"],
+  ["rings", "Rings on the hob"],
+  ["shelves", "Free shelves in the fridge"],
+] as const;
 </script>
 
 <template>
   <div class="fields">
     <NumberBox
-      :id="`${id}-trays`"
-      :model-value="places.trays"
-      label="Trays in the oven (0: no oven)"
+      v-for="[place, label] in counts"
+      :id="`${id}-${place}`"
+      :key="place"
+      :model-value="places[place]"
+      :label="label"
       needed
-      @update:model-value="set({ trays: $event })"
-    />
-    <NumberBox
-      :id="`${id}-rings`"
-      :model-value="places.rings"
-      label="Rings on the hob"
-      needed
-      @update:model-value="set({ rings: $event })"
-    />
-    <NumberBox
-      :id="`${id}-shelves`"
-      :model-value="places.shelves"
-      label="Free shelves in the fridge"
-      needed
-      @update:model-value="set({ shelves: $event })"
+      @update:model-value="set({ [place]: $event })"
     />
     <label class="check">
       <Checkbox
