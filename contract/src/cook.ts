@@ -165,6 +165,7 @@ export const MakePlan = z
     servings: z.number(),
     workings: z.string(),
     lines: z.array(MakeLine),
+    remains: Estimate.meta({ description: "The share of what goes in that is left once it has cooked" }),
     output: Estimate,
     steps: z.array(Step).readonly(),
     left: z

@@ -1,5 +1,5 @@
 import { readdirSync, readFileSync } from "node:fs";
-import { join } from "node:path";
+import { basename, join } from "node:path";
 import type { AmountForm, LineReading } from "../src/catalogue/index.ts";
 
 /**
@@ -49,18 +49,22 @@ function readingsOf(text: string): ExpectedReading[] {
 
 const folder = join(import.meta.dirname, "corpus");
 
+const linesIn = (path: string): CorpusLine[] =>
+  readFileSync(path, "utf8")
+    .split("\n")
+    .filter((line) => line.includes(" -> "))
+    .map((line) => {
+      const at = line.lastIndexOf(" -> ");
+      return { text: line.slice(0, at), from: basename(path), expected: readingsOf(line.slice(at + 4)) };
+    });
+
 export const corpusLines: readonly CorpusLine[] = readdirSync(folder)
   .filter((file) => file.endsWith(".txt"))
   .sort()
-  .flatMap((file) =>
-    readFileSync(join(folder, file), "utf8")
-      .split("\n")
-      .filter((line) => line.includes(" -> "))
-      .map((line) => {
-        const at = line.lastIndexOf(" -> ");
-        return { text: line.slice(0, at), from: file, expected: readingsOf(line.slice(at + 4)) };
-      }),
-  );
+  .flatMap((file) => linesIn(join(folder, file)));
+
+/** Written while the reader was mended, and looked at: they belong to neither half. */
+export const mendedLines: readonly CorpusLine[] = linesIn(join(import.meta.dirname, "mended-lines.txt"));
 
 /** FNV-1a: the same half on every machine, whatever is added beside it. */
 export function isUnseen(text: string): boolean {

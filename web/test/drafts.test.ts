@@ -1,5 +1,6 @@
 import { describe, expect, it } from "@jest/globals";
 import type { KitchenSettings, MakePlan } from "@apron/contract";
+import { exactly } from "@apron/core/measure";
 import {
   figuresOf,
   gramsOf,
@@ -35,6 +36,9 @@ import { isNarrowed, noFilters, queryOf } from "../src/recipes/recipe-filters.ts
 import { emptyLine, lineWithoutIngredient } from "../src/recipes/use-recipe-draft.ts";
 import { partsOf as byProductsOf } from "../src/trim/part-draft.ts";
 import { typedGrams } from "../src/ui/typed-grams.ts";
+
+/** Nothing boils away. */
+const all = exactly(1);
 
 describe("a make that is being typed", () => {
   const plan = {
@@ -122,7 +126,11 @@ describe("a make that is being typed", () => {
     const apart = { "For the oil": { ...draft, kept: "40 g" }, Other: { ...draft, kept: " " } };
     expect(keptOf(apart)).toEqual([{ part: "For the oil", keptG: 40, weighedG: null }]);
     expect(keptDrafts(apart).map(([part]) => part)).toEqual(["For the oil"]);
-    expect(makesOf(parts, keptOf(apart)).value).toBeCloseTo(360, 9);
+    expect(makesOf(all, parts, keptOf(apart)).value).toBeCloseTo(360, 9);
+    // What boils away, boils away of what is left in it.
+    expect(makesOf({ value: 0.5, low: 0.4, high: 1 }, parts, keptOf(apart))).toMatchObject({
+      ...{ value: expect.closeTo(180, 9), high: expect.closeTo(360, 9) },
+    });
     expect(partMakes(parts, "For the oil").value).toBe(100);
     expect(keptOf({ "For the oil": { ...draft, kept: "a bit" } })).toEqual([]);
   });
@@ -147,9 +155,9 @@ describe("a make that is being typed", () => {
     expect(partsOf(bought, {}).map((part) => part.text)).toEqual(["", ""]);
     expect(partsOf(bought, { "oil olive-oil ": "90" }).map((part) => part.text)).toEqual(["", "90"]);
     // The plan counts with it all the same, and with what is typed as soon as it is.
-    expect(makesOf(partsOf(bought, {})).value).toBeCloseTo(0.5 * 666.99, 6);
-    expect(makesOf(partsOf(bought, { "oil olive-oil ": "90" })).value).toBeCloseTo(0.5 * 656.99, 6);
-    expect(makesOf(partsOf(bought, { "oil olive-oil ": "lots" })).value).toBeCloseTo(0.5 * 566.99, 6);
+    expect(makesOf(all, partsOf(bought, {})).value).toBeCloseTo(0.5 * 666.99, 6);
+    expect(makesOf(all, partsOf(bought, { "oil olive-oil ": "90" })).value).toBeCloseTo(0.5 * 656.99, 6);
+    expect(makesOf(all, partsOf(bought, { "oil olive-oil ": "lots" })).value).toBeCloseTo(0.5 * 566.99, 6);
   });
 });
 

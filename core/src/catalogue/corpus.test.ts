@@ -1,5 +1,5 @@
 import { describe, expect, it } from "@jest/globals";
-import { corpusLines, isUnseen, judge, ratesOf, type Rates, type Verdict } from "../../test/corpus.ts";
+import { corpusLines, isUnseen, judge, mendedLines, ratesOf, type Rates, type Verdict } from "../../test/corpus.ts";
 import { lineReader, readLine } from "./read-line.ts";
 import { referenceCatalogue } from "./reference.ts";
 
@@ -30,6 +30,11 @@ describe("lines as people write them", () => {
   it("are read right, every one of the half for developing", () => {
     process.stdout.write(`corpus, half for developing: ${told(ratesOf(developed))}\n`);
     expect(faultsOf(developed)).toEqual([]);
+  });
+
+  it("are read right where they were once mended, every one", () => {
+    expect(mendedLines.length).toBeGreaterThan(200);
+    expect(faultsOf(mendedLines.map((line) => judge(line, readLine(line.text, reader))))).toEqual([]);
   });
 
   it("are read right in the half that nobody looks at", () => {

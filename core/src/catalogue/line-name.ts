@@ -1,7 +1,7 @@
 import { wordTable } from "../measure/index.ts";
 import { changesFood, describes, describesOnly, type Kind } from "./describing.ts";
 import { wordsOf } from "./name-keys.ts";
-import type { FoodClass } from "./row-words.ts";
+import type { Category, FoodClass } from "./row-words.ts";
 import type { LineParts } from "../measure/index.ts";
 import { hasOwnMeasure } from "./find-measure.ts";
 import type { LineAlternative, LineIngredient, LineReader } from "./line-reading.ts";
@@ -93,10 +93,15 @@ function byMeasure(named: LineIngredient, parts: LineParts, reader: LineReader):
   return isMeant ? { kind: "one", id: only, how: "usual" } : named;
 }
 
-/** Names that mean the plant, but by the small spoon as likely its seed. */
+/** Names that mean the plant, but by the small spoon as likely its seed, its powder, or what is dried of it. */
 const seedBySpoon: Readonly<Record<string, readonly string[]>> = wordTable({
   fennel: ["fennel-seed", "fennel-bulb"],
   celery: ["celery-seed", "celery"],
+  ginger: ["ginger-ground", "ginger"],
+  horseradish: ["horseradish-jar", "horseradish"],
+  ...Object.fromEntries(
+    ["oregano", "thyme", "sage", "marjoram", "rosemary"].map((herb) => [herb, [`${herb}-dried`, herb]]),
+  ),
 });
 
 /** "1 tsp fennel": the seed or the bulb is asked; "1 tsp chopped fennel" says it. */
@@ -104,6 +109,16 @@ function seedOrPlant(named: LineIngredient, { name, unit, preparation }: LinePar
   const candidates = seedBySpoon[wordsOf(name).join(" ")];
   const isOpen = candidates && named.kind === "one" && unit !== null && spoons.includes(unit.id);
   return isOpen && preparation === "" ? { kind: "ask", candidates: [...candidates] } : named;
+}
+
+const outOfPods = /\b(?:podded|shelled|in (?:the(?:ir)? |its )?pods?|from the pod)\b/i;
+
+/** "900 g peas, podded": what is frozen came out of its pods long ago. */
+function freshOrFrozen(named: LineIngredient, said: string): LineIngredient {
+  if (named.kind !== "ask" || !outOfPods.test(said)) return named;
+  const fresh = named.candidates.filter((id) => !id.endsWith("-frozen"));
+  const [only] = fresh;
+  return only !== undefined && fresh.length === 1 ? { kind: "one", id: only, how: "usual" } : named;
 }
 
 /** The share that an alternative may be: "half may be spinach". */
@@ -222,7 +237,20 @@ function withoutLiquid({ name, word }: LineParts, index: NameIndex): string {
   const isSold = (kind: Kind | undefined): boolean =>
     soldInLiquid.has(kind?.keepsAs) || describes("oil", kind);
   const isSoldSo = word in howPacked || ids.every((id) => isSold(index.kinds.get(id)));
-  return (isSoldSo ? alone : name).replace(withItsParts, "");
+  return withoutPurpose((isSoldSo ? alone : name).replace(withItsParts, ""), index);
+}
+
+const purpose = / for (?:the |an? )?\p{L}+(?: \p{L}+)?$/iu;
+/** What may be for anything and stays what it is; "rice for sushi" is another rice. */
+const forAnything: readonly Category[] = ["fruit", "fruit-vegetable", "root", "allium", "leaf", "brassica", "soft-herb", "woody-herb", "nut"];
+
+/** "2 lemons for squeezing", "kale for crisps": what it is for does not change what it is. */
+function withoutPurpose(name: string, index: NameIndex): string {
+  const alone = name.replace(purpose, "");
+  if (alone === name) return name;
+  const [only, ...more] = findExactly(alone, index)?.ids ?? [];
+  const kind = only !== undefined && more.length === 0 ? index.kinds.get(only) : undefined;
+  return kind && forAnything.includes(kind.category) ? alone : name;
 }
 
 /** What it lies in: "tuna in spring water". Fruit in syrup is another food. */
@@ -265,6 +293,9 @@ export function nameOfLine(parts: LineParts, reader: LineReader): NamedLine {
   const clearer =
     findExactly(`${first} ${parts.preparation}`, index) ?? findNamed(`${parts.preparation} ${first}`, index);
   const byPreparation = parts.preparation === "" ? head : asIngredient(clearer);
-  const ingredient = byPreparation.kind === "one" ? byPreparation : byMeasure(head, parts, reader);
+  const ingredient =
+    byPreparation.kind === "one"
+      ? byPreparation
+      : freshOrFrozen(byMeasure(head, parts, reader), `${first} ${parts.preparation}`);
   return { ingredient, alternatives, isKnown: ingredient.kind === "one" || isFullyKnown(match) };
 }

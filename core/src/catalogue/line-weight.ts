@@ -1,7 +1,9 @@
 import {
   accept,
+  estimate,
   exactly,
   heaviestEntryG,
+  product,
   refuse,
   showGrams,
   sum,
@@ -57,6 +59,10 @@ const leastOfAPiece = 0.5;
 /** What a weight is printed on: "3 tins (400 g)" is 400 g each. Of bunches, or what is loose, it is that of all. */
 const printedOn = new Set("tin can jar pot pouch sachet pack packet punnet tub bottle carton".split(" "));
 
+/** What food is put into loose; none holds less than this. Common practice, no source. */
+const filledWith = new Set("bag net sack box crate tray".split(" "));
+const leastFilledG = 80;
+
 /** How many times the stated weight or volume counts: it may be of each of them, or of all. */
 function timesStated(parts: LineParts, facts: IngredientFacts): number {
   const { stated, count, word } = parts;
@@ -64,6 +70,7 @@ function timesStated(parts: LineParts, facts: IngredientFacts): number {
   if (!stated || !count) return 1;
   const many = (count.low + count.high) / 2;
   const isPrinted = printedOn.has(word);
+  if (stated.kind === "mass" && filledWith.has(word) && stated.grams / many < leastFilledG) return many;
   const one = findCounted({ ...countedAs(parts), preparation: [] }, facts)?.grams;
   if (stated.kind !== "mass" || !one) return isPrinted ? many : 1;
   const ofAll = stated.grams / many;
@@ -189,7 +196,30 @@ function countedWeight(
           facts,
           { ounces: reader.ounces[facts.id] },
         );
-  return weight.ok && middle > 0 ? accept(spread(weight.value, count, middle)) : weight;
+  if (!weight.ok || middle <= 0) return weight;
+  const filled = heapable.has(unit.id) ? filledSo(weight.value, parts, facts) : weight.value;
+  return accept(spread(filled, count, middle));
+}
+
+/** What a heaped or rounded, and a scant, spoon or cup holds of a level one: of what heaps, and of what runs off. Common practice, no source. */
+const heaped = { heaps: estimate(1.4, 1, 2), runs: estimate(1.1, 1, 1.2) } as const;
+const scant = estimate(0.9, 0.8, 1);
+const heapable = new Set(["tsp", "tbsp", "dessertspoon", "teaspoon", "tablespoon", "cup"]);
+/** From so much water on, g in 100 g, nothing heaps. */
+const runsFromG = 80;
+
+/** "1 heaped tbsp flour", "a scant cup": how full a measure is. */
+function filledSo(weight: Weight, { size }: LineParts, facts: IngredientFacts): Weight {
+  if (size !== "large" && size !== "small") return weight;
+  const runs =
+    facts.category === "oil" || facts.category === "acid" || (facts.composition?.waterG ?? 0) >= runsFromG;
+  const share = size === "small" ? scant : runs ? heaped.runs : heaped.heaps;
+  const said = size === "small" ? "scant" : "heaped";
+  return {
+    ...weight,
+    grams: product(weight.grams, share),
+    workings: `${weight.workings}; ${said}: × ${share.value} (${share.low}–${share.high}), common practice`,
+  };
 }
 
 const addedWeight = (

@@ -70,13 +70,16 @@ function wholeOrPart(count: { readonly high: number }, { measures }: MeasuredFac
   return found && [found.whole, found.part];
 }
 
+/** Weighed wherever ounces are spoken of, though they have a density. */
+const solidFats: readonly string[] = ["butter", "butter-salted", "lard"];
+
 /**
  * Can an ounce of it be an ounce of weight or a fluid ounce? Liquids and pastes: what has a density and is an oil,
  * wet (15 g of water in 100 g or more), or a paste of nuts or seeds (heavier than water).
  */
-export function isPourable(facts: Pick<MeasuredFacts, "category" | "composition">): boolean {
+export function isPourable(facts: Pick<MeasuredFacts, "id" | "category" | "composition">): boolean {
   const density = facts.composition?.gramsPerMl ?? null;
-  if (density === null) return false;
+  if (density === null || solidFats.includes(facts.id)) return false;
   const water = facts.composition?.waterG ?? 0;
   return facts.category === "oil" || water >= 15 || (density > 1 && ["nut", "seed"].includes(facts.category));
 }

@@ -150,6 +150,22 @@ describe("planning a make", () => {
     expect(output.value).toBeCloseTo(200 + 60 + 108 + 100 * 0.96, 3);
   });
 
+  it("expects what the recipe says that it boils down to, planned and settled alike, and believes more", () => {
+    const lines = [aLine("a", 800, "beet"), aLine("b", 200, "sugar")];
+    const jam = aFormula(lines, { makes: { kind: "mass", grams: 600 } });
+    const make = planMake(jam, 2, { stock: [], kitchen });
+    expect(make.ok && [make.value.remains.value, make.value.output.value]).toEqual([0.6, 1200]);
+    const used = lines.map(({ id, grams, fillers }) => ({
+      ...{ lineId: id, grams, lotId: null, ingredient: fillers[0]?.ingredient ?? "" },
+    }));
+    const made = reconcileBatch(jam, used, { lots: [], catalogue: referenceCatalogue });
+    if (!made.ok) throw new Error("not settled");
+    expect(made.value.output.value).toBeCloseTo(600, 9);
+    expect([950, 1250, 1251].map((grams) => believableOutput(grams, made.value.output))).toEqual([
+      ...[true, true, false],
+    ]);
+  });
+
   it("refuses a dish with a line nobody here may eat, naming the line", () => {
     const vegans: MakeKitchen = { ...kitchen, diners: { ...everyone, diet: "vegan" } };
     expect(planMake(formula, 1, { stock, kitchen: vegans })).toEqual({

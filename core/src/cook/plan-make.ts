@@ -5,6 +5,7 @@ import {
   cookingFactor,
   fillFromLots,
   fitForLine,
+  leftAfterCooking,
   pieceOfLine,
   topUpLine,
   writtenFiller,
@@ -67,6 +68,8 @@ export type MakePlan = {
   readonly batches: number;
   readonly servings: number;
   readonly lines: readonly MakeLine[];
+  /** The share of what goes in that is left once it has cooked. */
+  readonly remains: Estimate;
   readonly output: Estimate;
 };
 
@@ -100,8 +103,9 @@ export function planMake(
       others: demand ? othersOf(demand, fillings, stock) : [],
     };
   });
-  const output = dishWeight(lines.flatMap((l) => l.parts));
-  return accept({ batches, servings: batches * formula.servings, lines, output });
+  const remains = leftAfterCooking(formula, kitchen.catalogue);
+  const output = product(dishWeight(lines.flatMap((l) => l.parts)), remains);
+  return accept({ batches, servings: batches * formula.servings, lines, remains, output });
 }
 
 /** Grams of the finished dish, of what goes in (grams) and what the dish's own cooking makes of each. */

@@ -1,8 +1,8 @@
 import { formOfLot, type LotState } from "../basket/index.ts";
 import type { Catalogue } from "../catalogue/index.ts";
 import { askedForAs, fitOf, type Fit } from "../forms/index.ts";
-import { accept, refuse, toMilligram, type Estimate, type Result } from "../measure/index.ts";
-import { batchWeight, wantedForm, type Formula } from "../recipes/index.ts";
+import { accept, product, refuse, toMilligram, type Estimate, type Result } from "../measure/index.ts";
+import { batchWeight, leftAfterCooking, wantedForm, type Formula } from "../recipes/index.ts";
 
 /** What was really used of one ingredient in one line; `lotId` null: from the shelf or just bought. */
 export type UsedPart = {
@@ -75,7 +75,11 @@ export function reconcileBatch(
   const over = overdrawn(draws, used, from.lots);
   if (over) return refuse(over);
   const cooked = used.map((part) => ({ ...part, isCooked: fitOfPart(formula, part, from)?.isCooked }));
-  return accept({ draws, output: batchWeight(cooked, formula.lines, from.catalogue) });
+  const output = product(
+    batchWeight(cooked, formula.lines, from.catalogue),
+    leftAfterCooking(formula, from.catalogue),
+  );
+  return accept({ draws, output });
 }
 
 /** How the lot that a part comes from gets into its line; undefined where no path leads there. */

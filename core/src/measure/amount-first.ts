@@ -117,6 +117,28 @@ function spokenFirst(text: string): string | undefined {
   return counted && `${counted["count"]} ${counted["name"]}${counted["rest"] ?? ""}`;
 }
 
+/** "eggs, boiled x 24": how many stands behind how it is prepared. */
+const timesBehind = /^(\p{L}[^\d,()]*), ?(\p{L}[^\d,()]*?),? [x×] ?(\d+)$/iu;
+
+/** "lemons, 2 nets of 5": ten lemons. */
+const packsBehind = new RegExp(
+  `^(\\p{L}[^\\d,()]*?),? (\\d+) (?:${anyOf(`${packWords} crate`)}) of (\\d+)$`,
+  "iu",
+);
+/** "milk x2 (1 l)": so many of that size. */
+const timesThenSize =
+  /^(\p{L}[^\d,()]*?),? [x×] ?(\d+),? \((\d+(?:[.,]\d+)? ?(?:g|kg|ml|cl|l|oz|lbs?))(?: each)?\)(.*)$/iu;
+
+/** How many there are stands last, of a size or a pack: turned round, or undefined where it does not. */
+function severalBehind(text: string): string | undefined {
+  const [, counted, how, times] = timesBehind.exec(text) ?? [];
+  if (times !== undefined) return `${times} ${counted}, ${how}`;
+  const [, single, many, of] = packsBehind.exec(text) ?? [];
+  if (many !== undefined) return `${Number(many) * Number(of)} ${single}`;
+  const [, packed, packs, size, behind = ""] = timesThenSize.exec(text) ?? [];
+  return packs === undefined ? undefined : `${packs} x ${size} ${packed}${behind}`;
+}
+
 function countedFirst(text: string): string | undefined {
   const one = oneLast.exec(text)?.groups;
   if (one && isShortName.test(one["name"] ?? ""))
@@ -140,5 +162,5 @@ function countedFirst(text: string): string | undefined {
  */
 export function amountFirst(text: string): string {
   if (!startsWithName.test(text)) return text;
-  return measuredFirst(text) ?? spokenFirst(text) ?? bracketsFirst(text) ?? countedFirst(text) ?? text;
+  return severalBehind(text) ?? measuredFirst(text) ?? spokenFirst(text) ?? bracketsFirst(text) ?? countedFirst(text) ?? text;
 }

@@ -39,7 +39,7 @@ const approximately =
 const loosely: readonly (readonly [RegExp, string])[] = [
   [/,? (?:more or less|or (?:so|more|less|thereabouts)|give or take|approx\.?)$/i, ""],
   [
-    /^(?:another|(?:a )?further|an extra|up to|(?:no|not) more than|at (?:most|least)|(?:a )?(?:max(?:imum)?|min(?:imum)?)(?: of)?|(?:just )?(?:under|over)) (?=[\d¼½¾])/i,
+    /^(?:another|(?:a )?further|an extra|up to|(?:no|not) more than|at (?:most|least)|(?:a )?(?:max(?:imum)?|min(?:imum)?)(?: of)?|(?:just )?(?:under|over)) (?=[\d¼½¾]|(?:an?|half|one|two|three|four|five|six) )/i,
     "",
   ],
   [/(\d)[- ]?ish(?= )/i, "$1"],
@@ -96,9 +96,17 @@ const packOfSeveral = new RegExp(
   `^(?:(an?|\\d+) )?(?:${anyOf(`${packWords} crate`)}) of (\\d+) (?!(?:kg|kilos?|g|grams?|lbs?|oz|ml|l|cl|litres?)\\b)(?=\\p{L})`,
   "iu",
 );
-/** "2 boxes of 6 eggs" → "12 eggs"; "twin pack cos" → "2 cos". */
+const packsOfEach = new RegExp(
+  `^(an?|\\d+) (?:${anyOf(`${packWords} crate`)}) (?:of )?(\\p{L}[^\\d,;()]*?),? \\(?(\\d+) (?:each|per \\p{L}+|in each)\\)?$`,
+  "iu",
+);
+/** "2 boxes of 6 eggs", "2 boxes of eggs (6 each)" → "12 eggs"; "twin pack cos" → "2 cos". */
 const withoutPacks = (text: string): string =>
   text
+    .replace(
+      packsOfEach,
+      (_, packs: string, name: string, each: string) => `${numberOf(packs) * Number(each)} ${name}`,
+    )
     .replace(packOfSeveral, (_, packs: string | undefined, each: string) => {
       const many = packs === undefined ? 1 : numberOf(packs);
       return `${many * Number(each)} `;
@@ -166,7 +174,10 @@ const plainEach = (text: string): string =>
   text
     .replace(manyOfAWeight, (many) => `${numberOf(many)} x`)
     .replace(/^(\d+ x \d+(?:\.\d+)?)-/, "$1 ")
+    .replace(/^(\d+(?:\.\d+)? ?(?:g|kg|ml|cl|l)\b[^,;()\d]*) [x×] ?(\d{1,2})$/i, "$2 x $1")
     .replace(/^an? ([^\d,;(]+?) or two$/i, "1-2 $1")
+    .replace(/^(\d+ (?:large|medium|small|big|fat|thin) [^\d,;()]+?),? or \d+ (?:large|medium|small|little|big|fat|thin)(?: ones)?$/i, "$1")
+    .replace(/^(\d+|an?|one|two|three|four|six) (crushed|chopped|peeled|sliced|minced|grated) (cloves?|sticks?|stalks?|sprigs?|heads?|bulbs?) (?:of )?([^\d,;()]+)$/i, "$1 $3 $4, $2")
     .replace(/^1 (?=\d+(?:\.\d+)?[- ]?(?:cm|inch|in)\b[- ](?:piece|chunk|length|knob|thumb)s? )/i, "")
     .replace(/^(\d+) \d+(?:\.\d+)?[- ]?(?:cm|inch|in)\b[- ](?=sprigs? |stalks? |sticks? )/i, "$1 ")
     .replace(
@@ -182,6 +193,13 @@ const plainUnits = (text: string): string =>
     .replace(frenchSpoons.tsp, "tsp")
     .replace(/\b(table|tea|dessert)spoonfuls?\b/gi, "$1spoon")
     .replace(/\b(cup|mug)fuls?\b/gi, "$1")
+    .replace(/\b(?:carrier )?(bucket|bag|box|tray)(?:fuls?| full)\b/gi, "$1")
+    .replace(/(\d)(lbs?|st)(?=\d)/gi, "$1 $2 ")
+    .replace(/(\d ?)(?:ltrs?|lts?)\b\.?/gi, "$1litres")
+    .replace(/(\d ?)(gr|kg|ml)\.(?=\s|$)/gi, "$1$2")
+    .replace(/^1 \((\d+(?:\.\d+)?[- ]?(?:cm|inch|in))\) (?=piece|chunk|knob)/i, "$1 ")
+    .replace(/(\d) ?hds?\b\.?/gi, "$1 heads")
+    .replace(/\btoms\b/gi, "tomatoes")
     .replace(/\b(half|quarter)-(?=(?:kilo|pound|litre|liter|pint|dozen|cup)s?\b)/gi, "$1 ")
     .replace(/^one-and-a-half\b/i, "one and a half")
     .replace(/^(?:an? )?(?:scant|generous|good|heaping|heaped) (?=(?:half|quarter) |\d)/i, "")
@@ -197,6 +215,8 @@ const cleanedUp = "peeled|trimmed|podded|shelled|stoned|pitted|hulled|prepared|c
 /** What is said by the way, in one spelling: a weight "when peeled", a sort "such as Desiree", leaves that hang on, a grind of pepper. */
 const plainAsides = (text: string): string =>
   text
+    // What it came out of, where its own weight stands before it: "120 g broad beans (from 400 g in pods)".
+    .replace(/^(\d+(?:\.\d+)? ?(?:g|kg|oz|lbs?)\b[^()]*) \((?:from|out of) (?:about |roughly )?\d[^()]*\)/i, "$1")
     .replace(
       new RegExp(`(\\d ?(?:kg|g|oz|lbs?)) (?:when|once|after being) (${cleanedUp})\\)`, "i"),
       "$1), $2 weight",

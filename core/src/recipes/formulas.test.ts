@@ -54,6 +54,23 @@ describe("scaling", () => {
   });
 
   it.each([
+    [{ kind: "mass", grams: 600 } as const, 0.6],
+    [{ kind: "mass", grams: 60 } as const, 0.25],
+    // Rounded, or said of something else: all that goes in is left.
+    [{ kind: "mass", grams: 970 } as const, 1],
+    [{ kind: "mass", grams: 1500 } as const, 1],
+    [{ kind: "volume", ml: 600 } as const, 1],
+    [null, 1],
+  ])("of a kilogram that is said to make %j so much is left, in any number of batches", (makes, share) => {
+    const jam = aFormula([aLine("a", 800, "beet"), aLine("b", 200, "sugar")], { makes });
+    expect(writtenWeight(jam, referenceCatalogue).value).toBeCloseTo(1000 * share, 6);
+    const [first, ...rest] = jam.lines.map((line) => ({ ...line, group: "For the topping" }));
+    const parts = { ...jam, lines: [...(first ? [{ ...first, group: "" }] : []), ...rest] };
+    expect(writtenWeight(parts, referenceCatalogue).value).toBe(1000);
+    expect(writtenWeight(timesFormula(jam, 3), referenceCatalogue).value).toBeCloseTo(3000 * share, 6);
+  });
+
+  it.each([
     [1000, { leastG: 100, mostG: 450 }, 3, null],
     [900, { leastG: 100, mostG: 450 }, 2, null],
     [451, { leastG: 300, mostG: 450 }, 2, "under-least"],

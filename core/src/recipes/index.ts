@@ -1,7 +1,7 @@
 export { isHot, isMachine } from "./step-tool.ts";
 export { adaptFormula, type Adaptation, type Adapted, type AdaptWish } from "./adapt.ts";
 export { allergensOf } from "./allergens.ts";
-export { batchWeight, cookingFactor, writtenWeight } from "./batch-weight.ts";
+export { batchWeight, cookingFactor, leftAfterCooking, writtenWeight } from "./batch-weight.ts";
 export {
   noChanges,
   ownChanges,

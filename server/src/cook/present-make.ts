@@ -65,6 +65,7 @@ export function presentMake(planned: Planned, nextTime: MakePlan["nextTime"]): A
     batches: plan.batches,
     servings: plan.servings,
     lines: plan.lines.map((l) => presentLine(l, planned)),
+    remains: plan.remains,
     output: plan.output,
     steps: formula.steps,
     left: leftOf(planned),

@@ -15,7 +15,7 @@ import {
   type MadeFigures,
 } from "@apron/core/cook";
 import { eatAndStore, fewestFor, portionsInGrams } from "@apron/core/larder";
-import type { Estimate } from "@apron/core/measure";
+import { product, type Estimate } from "@apron/core/measure";
 import { noChanges } from "@apron/core/recipes";
 import { newId } from "../client/new-id.ts";
 import { useDraft } from "../client/use-draft.ts";
@@ -129,9 +129,12 @@ const intoDish = (parts: readonly PartDraft[], kept: readonly KeptPart[]): PartD
 const allGoingIn = (parts: readonly PartDraft[]): PartDraft[] =>
   parts.map((part) => ({ ...part, grams: goingIn(part) }));
 
-/** What the dish should weigh as it stands. */
-export const makesOf = (parts: readonly PartDraft[], kept: readonly KeptPart[] = []): Estimate =>
-  dishWeight(intoDish(parts, kept));
+/** What the dish should weigh as it stands, where `remains` is the share of it that does not boil away. */
+export const makesOf = (
+  remains: Estimate,
+  parts: readonly PartDraft[],
+  kept: readonly KeptPart[] = [],
+): Estimate => product(dishWeight(intoDish(parts, kept)), remains);
 
 /** What all of a part that is made apart should weigh as it stands. */
 export const partMakes = (parts: readonly PartDraft[], part: string): Estimate =>

@@ -1,4 +1,5 @@
 import type { BatchMade, MakePlan, RequestOf } from "@apron/contract";
+import { exactly } from "@apron/core/measure";
 import { computed, type Ref } from "vue";
 import { newId } from "../client/new-id.ts";
 import { useSubmit, type Submission } from "../client/use-submit.ts";
@@ -119,7 +120,9 @@ export function useMakeForm(make: Make, plan: Ref<MakePlan | undefined>, cookedB
   });
   const parts = computed(() => (plan.value ? partsOf(plan.value, draft.value.used) : []));
   const kept = computed(() => keptOf(draft.value.apart));
-  const makes = computed(() => makesOf(parts.value, kept.value));
+  const makes = computed(() =>
+    makesOf(plan.value?.remains ?? exactly(1), parts.value, kept.value),
+  );
   /** What was made: as weighed, else as worked out. */
   const madeG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
   const figures = computed(

@@ -5,7 +5,7 @@ export const alwaysDescribing = new Set(
   (
     "fresh freshly ripe small medium large big huge fat little baby young tender firm soft good quality best organic free range local native " +
     "chopped diced cubed sliced slice shaved shaving shredded grated minced crushed torn picked washed trimmed peeled pitted stoned cored deseeded seeded snipped " +
-    "halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
+    "ring sliver moon segment strung plaited their weight halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
     "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded stem stalk " +
     "sprig bunch head clove bulb fillet piece strip ribbon wedge chunk cube half quarter floret flesh only with without and of the a an in from very " +
     "vac vacuum truss extra virgin cold unsalted plain natural thick thin runny clear set creamy crunchy smooth full fat low reduced sodium lean skinless boneless homemade shop bought " +
@@ -37,6 +37,7 @@ export const describingSome: readonly Describes[] = [
   { words: ["ground", "powder", "powdered"], categories: ["nut", "seed", "spice"] },
   { words: ["dried", "dry"], categories: ["grain", "spice", "nut", "seed"], classes: ["dry-pulse", "dried-fruit", "dry-goods"], ingredients: ["bay-leaf", "sun-dried-tomato"] },
   { words: ["tinned", "canned", "can", "tin", "jar", "jarred", "bottled"], classes: ["cooked-pulse", "tinned-tomato", "tinned-fish", "in-brine", "in-oil", "plant-milk"] },
+  { words: ["cold", "pressed", "coldpressed"], categories: ["oil"] },
   { words: ["frozen"], categories: ["fruit", "grain"], classes: ["frozen-vegetable", "raw-fish", "cooked-shellfish", "fresh-pastry"] },
   { words: ["juice"], classes: ["citrus-juice", "bottled-citrus-juice", "tinned-tomato"] },
   { words: ["salted"], ingredients: ["capers", "capers-salted", "anchovy", "butter-salted"] },
