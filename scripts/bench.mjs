@@ -1,5 +1,6 @@
 import { join } from "node:path";
-import { preparePackages } from "./prepare.mjs";
+import { benchPage } from "./bench-page.mjs";
+import { prepareBuild, preparePackages } from "./prepare.mjs";
 import { follow, root, run } from "./run.mjs";
 import { withThrowawayDatabase } from "./with-database.mjs";
 
@@ -23,13 +24,17 @@ async function benchService(script) {
 const parts = {
   plan: () => benchCore("bench-plan"),
   match: () => benchCore("bench-match"),
+  page: () => {
+    prepareBuild();
+    return benchPage();
+  },
   floods: () => benchService("bench-floods"),
   service: () => benchService("bench"),
 };
 
 /**
  * `npm run bench`: speed as ratios in one run, on throwaway data, over loopback only; `-- plan`: planning; `-- match`: the plan for the coming days; `-- floods`: what
- * many at once do to one another.
+ * many at once do to one another; `-- page`: how long the page is busy at a stretch.
  */
 preparePackages();
 process.exitCode = await parts[process.argv.find((word) => word in parts) ?? "service"]();

@@ -1,5 +1,13 @@
 import { describe, expect, it } from "@jest/globals";
-import { corpusLines, isUnseen, judge, mendedLines, ratesOf, type Rates, type Verdict } from "../../test/corpus.ts";
+import {
+  corpusLines,
+  isUnseen,
+  judge,
+  mendedLines,
+  ratesOf,
+  type Rates,
+  type Verdict,
+} from "../../test/corpus.ts";
 import { lineReader, readLine } from "./read-line.ts";
 import { referenceCatalogue } from "./reference.ts";
 

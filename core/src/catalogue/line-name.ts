@@ -242,7 +242,17 @@ function withoutLiquid({ name, word }: LineParts, index: NameIndex): string {
 
 const purpose = / for (?:the |an? )?\p{L}+(?: \p{L}+)?$/iu;
 /** What may be for anything and stays what it is; "rice for sushi" is another rice. */
-const forAnything: readonly Category[] = ["fruit", "fruit-vegetable", "root", "allium", "leaf", "brassica", "soft-herb", "woody-herb", "nut"];
+const forAnything: readonly Category[] = [
+  "fruit",
+  "fruit-vegetable",
+  "root",
+  "allium",
+  "leaf",
+  "brassica",
+  "soft-herb",
+  "woody-herb",
+  "nut",
+];
 
 /** "2 lemons for squeezing", "kale for crisps": what it is for does not change what it is. */
 function withoutPurpose(name: string, index: NameIndex): string {

@@ -22,7 +22,7 @@ describe("what an ounce may be of", () => {
     gramsPerMl: number | null,
   ): boolean => {
     if (!honey.composition) throw new Error("honey has no composition");
-    return isPourable({ category, composition: { ...honey.composition, waterG, gramsPerMl } });
+    return isPourable({ id: honey.id, category, composition: { ...honey.composition, waterG, gramsPerMl } });
   };
 
   it("something wet, an oil, or a paste of nuts: a fluid ounce is possible", () => {

@@ -162,5 +162,12 @@ function countedFirst(text: string): string | undefined {
  */
 export function amountFirst(text: string): string {
   if (!startsWithName.test(text)) return text;
-  return severalBehind(text) ?? measuredFirst(text) ?? spokenFirst(text) ?? bracketsFirst(text) ?? countedFirst(text) ?? text;
+  return (
+    severalBehind(text) ??
+    measuredFirst(text) ??
+    spokenFirst(text) ??
+    bracketsFirst(text) ??
+    countedFirst(text) ??
+    text
+  );
 }

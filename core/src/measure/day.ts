@@ -1,4 +1,5 @@
 import { addDays as addToDate, differenceInCalendarDays, formatISO, isValid, parseISO } from "date-fns";
+import { dateWriter } from "./writers.ts";
 import { invariant } from "./result.ts";
 
 /** A calendar day as ISO 8601 `YYYY-MM-DD`; no time, no zone. Days compare as strings. */
@@ -20,7 +21,7 @@ const dayOf = (instant: Date): Day => formatISO(instant, { representation: "date
  */
 export function dayIn(instant: Date, timeZone: string): Day {
   const parts = { timeZone, year: "numeric", month: "2-digit", day: "2-digit" } as const;
-  const written = new Intl.DateTimeFormat("en-GB", parts).formatToParts(instant);
+  const written = dateWriter("en-GB", parts).formatToParts(instant);
   const part = (type: string): string => written.find((one) => one.type === type)?.value ?? "";
   return `${part("year").padStart(4, "0")}-${part("month")}-${part("day")}`;
 }
@@ -29,7 +30,7 @@ export function dayIn(instant: Date, timeZone: string): Day {
 function clockAt(instant: Date, timeZone: string): number {
   const parts = { timeZone, year: "numeric", month: "2-digit", day: "2-digit" } as const;
   const time = { hour: "2-digit", minute: "2-digit", second: "2-digit", hourCycle: "h23" } as const;
-  const written = new Intl.DateTimeFormat("en-GB", { ...parts, ...time }).formatToParts(instant);
+  const written = dateWriter("en-GB", { ...parts, ...time }).formatToParts(instant);
   const part = (type: string): number => Number(written.find((one) => one.type === type)?.value ?? 0);
   return Date.UTC(part("year"), part("month") - 1, part("day"), part("hour"), part("minute"), part("second"));
 }

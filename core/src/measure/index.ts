@@ -1,3 +1,4 @@
+export { dateWriter, numberWriter } from "./writers.ts";
 export { addDays, dayIn, daysBetween, earliest, instantAt, showDays, isTimeZone, type Day } from "./day.ts";
 export { decimalMark, localised, type Display, type DisplaySystem } from "./display.ts";
 export { estimate, exactly, isExact, neededFor, product, sum, times, type Estimate } from "./estimate.ts";

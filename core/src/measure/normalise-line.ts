@@ -100,17 +100,12 @@ const packsOfEach = new RegExp(
   `^(an?|\\d+) (?:${anyOf(`${packWords} crate`)}) (?:of )?(\\p{L}[^\\d,;()]*?),? \\(?(\\d+) (?:each|per \\p{L}+|in each)\\)?$`,
   "iu",
 );
+const packsTimes = (packs = "1", each = "1"): number => numberOf(packs) * Number(each);
 /** "2 boxes of 6 eggs", "2 boxes of eggs (6 each)" → "12 eggs"; "twin pack cos" → "2 cos". */
 const withoutPacks = (text: string): string =>
   text
-    .replace(
-      packsOfEach,
-      (_, packs: string, name: string, each: string) => `${numberOf(packs) * Number(each)} ${name}`,
-    )
-    .replace(packOfSeveral, (_, packs: string | undefined, each: string) => {
-      const many = packs === undefined ? 1 : numberOf(packs);
-      return `${many * Number(each)} `;
-    })
+    .replace(packsOfEach, (...[, packs, name, each]: string[]) => `${packsTimes(packs, each)} ${name}`)
+    .replace(packOfSeveral, (...[, packs, each]: (string | undefined)[]) => `${packsTimes(packs, each)} `)
     .replace(/^(?:an? |1 )?twin[- ]?packs? (?:of )?/i, "2 ");
 
 /** "a bunch" → "1 bunch"; leaves anything that does not begin with a spoken count. */
@@ -176,8 +171,14 @@ const plainEach = (text: string): string =>
     .replace(/^(\d+ x \d+(?:\.\d+)?)-/, "$1 ")
     .replace(/^(\d+(?:\.\d+)? ?(?:g|kg|ml|cl|l)\b[^,;()\d]*) [x×] ?(\d{1,2})$/i, "$2 x $1")
     .replace(/^an? ([^\d,;(]+?) or two$/i, "1-2 $1")
-    .replace(/^(\d+ (?:large|medium|small|big|fat|thin) [^\d,;()]+?),? or \d+ (?:large|medium|small|little|big|fat|thin)(?: ones)?$/i, "$1")
-    .replace(/^(\d+|an?|one|two|three|four|six) (crushed|chopped|peeled|sliced|minced|grated) (cloves?|sticks?|stalks?|sprigs?|heads?|bulbs?) (?:of )?([^\d,;()]+)$/i, "$1 $3 $4, $2")
+    .replace(
+      /^(\d+ (?:large|medium|small|big|fat|thin) [^\d,;()]+?),? or \d+ (?:large|medium|small|little|big|fat|thin)(?: ones)?$/i,
+      "$1",
+    )
+    .replace(
+      /^(\d+|an?|one|two|three|four|six) (crushed|chopped|peeled|sliced|minced|grated) (cloves?|sticks?|stalks?|sprigs?|heads?|bulbs?) (?:of )?([^\d,;()]+)$/i,
+      "$1 $3 $4, $2",
+    )
     .replace(/^1 (?=\d+(?:\.\d+)?[- ]?(?:cm|inch|in)\b[- ](?:piece|chunk|length|knob|thumb)s? )/i, "")
     .replace(/^(\d+) \d+(?:\.\d+)?[- ]?(?:cm|inch|in)\b[- ](?=sprigs? |stalks? |sticks? )/i, "$1 ")
     .replace(
@@ -216,7 +217,10 @@ const cleanedUp = "peeled|trimmed|podded|shelled|stoned|pitted|hulled|prepared|c
 const plainAsides = (text: string): string =>
   text
     // What it came out of, where its own weight stands before it: "120 g broad beans (from 400 g in pods)".
-    .replace(/^(\d+(?:\.\d+)? ?(?:g|kg|oz|lbs?)\b[^()]*) \((?:from|out of) (?:about |roughly )?\d[^()]*\)/i, "$1")
+    .replace(
+      /^(\d+(?:\.\d+)? ?(?:g|kg|oz|lbs?)\b[^()]*) \((?:from|out of) (?:about |roughly )?\d[^()]*\)/i,
+      "$1",
+    )
     .replace(
       new RegExp(`(\\d ?(?:kg|g|oz|lbs?)) (?:when|once|after being) (${cleanedUp})\\)`, "i"),
       "$1), $2 weight",

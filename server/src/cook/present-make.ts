@@ -56,17 +56,15 @@ export function presentMake(planned: Planned, nextTime: MakePlan["nextTime"]): A
   const made = { formula, drawn, lots: surplus.map((s) => s.lot), part: "" };
   const useBy = datesOf(made, context);
   const containers = containersFor(formula, plan.output.value);
+  const { batches, servings, remains, output } = plan;
   return accept({
     version,
     workings,
     recipeId: formula.id,
     name: formula.name,
     kind: formula.kind,
-    batches: plan.batches,
-    servings: plan.servings,
+    ...{ batches, servings, remains, output },
     lines: plan.lines.map((l) => presentLine(l, planned)),
-    remains: plan.remains,
-    output: plan.output,
     steps: formula.steps,
     left: leftOf(planned),
     nextTime,

@@ -18,6 +18,7 @@ import { useWeightSource } from "../client/use-weight-source.ts";
 import CautionList from "../ui/CautionList.vue";
 import { showDay } from "../ui/dates.ts";
 import FoldOut from "../ui/FoldOut.vue";
+import InTurn from "../ui/InTurn.vue";
 import { readMoney } from "../ui/money.ts";
 import ProblemNote from "../ui/ProblemNote.vue";
 import QuickPicks from "../ui/QuickPicks.vue";
@@ -181,12 +182,13 @@ async function log(): Promise<void> {
     <WorkingsNote v-if="reading.weight && !reading.weight.weighed" :text="reading.weight.workings" />
     <CautionList v-if="foraging.length > 0" :cautions="foraging" />
     <FoldOut title="Source, storage, price" :open="detailsOpen">
-      <LotDetailsFields
-        v-model="draft"
-        id-prefix="lot"
-        :sentence-at="sentenceAt"
-        :price-problem="priceProblem"
-      />
+      <InTurn
+        ><LotDetailsFields
+          v-model="draft"
+          id-prefix="lot"
+          :sentence-at="sentenceAt"
+          :price-problem="priceProblem"
+      /></InTurn>
     </FoldOut>
     <ProblemNote :text="sentence" />
     <Button type="submit" label="Log" :loading="pending" data-testid="log-lot" />

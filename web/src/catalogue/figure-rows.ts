@@ -1,5 +1,6 @@
 import type { IngredientDetail, OwnFigure } from "@apron/contract";
 import { provenance } from "@apron/core/catalogue";
+import { numberWriter } from "@apron/core/measure";
 
 type Provenance = Parameters<typeof provenance>[0];
 type Range = { readonly value: number; readonly low: number; readonly high: number };
@@ -139,7 +140,7 @@ export function sectionsOf(detail: IngredientDetail): FigureSection[] {
 /** "350 (280–420)", or the bare figure where it has no range; as many digits as are known. */
 export function showRange(range: Range, locale: string): string {
   const write = (value: number): string =>
-    new Intl.NumberFormat(locale, { maximumSignificantDigits: 3 }).format(value);
+    numberWriter(locale, { maximumSignificantDigits: 3 }).format(value);
   return range.low === range.high
     ? write(range.value)
     : `${write(range.value)} (${write(range.low)}–${write(range.high)})`;

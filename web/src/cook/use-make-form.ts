@@ -120,9 +120,7 @@ export function useMakeForm(make: Make, plan: Ref<MakePlan | undefined>, cookedB
   });
   const parts = computed(() => (plan.value ? partsOf(plan.value, draft.value.used) : []));
   const kept = computed(() => keptOf(draft.value.apart));
-  const makes = computed(() =>
-    makesOf(plan.value?.remains ?? exactly(1), parts.value, kept.value),
-  );
+  const makes = computed(() => makesOf(plan.value?.remains ?? exactly(1), parts.value, kept.value));
   /** What was made: as weighed, else as worked out. */
   const madeG = computed(() => typedGrams(draft.value.weighed) ?? makes.value.value);
   const figures = computed(

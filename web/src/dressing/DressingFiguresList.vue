@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { DressingFigures } from "@apron/core/dressing";
-import { showGrams } from "@apron/core/measure";
+import { numberWriter, showGrams } from "@apron/core/measure";
 import { computed } from "vue";
 import { useSession } from "../client/session.ts";
 import { showMoney } from "../ui/money.ts";
@@ -9,9 +9,9 @@ import { showMoney } from "../ui/money.ts";
 const props = defineProps<{ figures: DressingFigures }>();
 const session = useSession();
 const written = (value: number, digits = 2): string =>
-  new Intl.NumberFormat(session.display.locale, { maximumSignificantDigits: digits }).format(value);
+  numberWriter(session.display.locale, { maximumSignificantDigits: digits }).format(value);
 const percent = (value: number): string =>
-  `${new Intl.NumberFormat(session.display.locale, { maximumFractionDigits: 1 }).format(value)} %`;
+  `${numberWriter(session.display.locale, { maximumFractionDigits: 1 }).format(value)} %`;
 const ratio = (value: number | null): string => (value === null ? "–" : `${written(value)} : 1`);
 const rows = computed(() => {
   const f = props.figures;

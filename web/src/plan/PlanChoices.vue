@@ -8,6 +8,7 @@ import ChoiceButtons from "../ui/ChoiceButtons.vue";
 import DateField from "../ui/DateField.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
+import InTurn from "../ui/InTurn.vue";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
@@ -88,43 +89,45 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
       filter
       @update:model-value="add"
     />
-    <div class="two">
-      <DateField id="plan-day" v-model="day" label="Day" />
-      <FieldFrame label="On the table at" for="plan-time" :problem="timeProblem(form.time, true)">
-        <TextBox id="plan-time" v-model="form.time" inputmode="numeric" />
-      </FieldFrame>
-    </div>
-    <FieldFrame
-      label="The cook gets home at"
-      for="plan-home"
-      hint="Empty: somebody is there all day."
-      :problem="timeProblem(form.homeTime, false)"
-    >
-      <TextBox id="plan-home" v-model="form.homeTime" inputmode="numeric" />
-    </FieldFrame>
-    <div class="cooks">
-      <span class="small"><b>Cooks</b></span>
-      <ChoiceButtons v-model="cooks" label="Cooks" :choices="cookChoices" />
-    </div>
-    <FoldOut v-if="form.cooks > 1" title="Who does what">
-      <CrewFields v-model="crew" />
-    </FoldOut>
-    <FoldOut title="Kitchen and quiet hours">
-      <div class="fold">
-        <PlacesOfPlan v-model="form" />
-        <label class="check">
-          <Checkbox v-model="form.isQuiet" binary input-id="plan-quiet" /> Nobody works at night
-        </label>
-        <div v-if="form.isQuiet" class="two">
-          <FieldFrame label="From" for="plan-quiet-from" :problem="timeProblem(form.quietFrom, true)">
-            <TextBox id="plan-quiet-from" v-model="form.quietFrom" inputmode="numeric" />
-          </FieldFrame>
-          <FieldFrame label="Until" for="plan-quiet-to" :problem="timeProblem(form.quietTo, true)">
-            <TextBox id="plan-quiet-to" v-model="form.quietTo" inputmode="numeric" />
-          </FieldFrame>
-        </div>
+    <InTurn>
+      <div class="two">
+        <DateField id="plan-day" v-model="day" label="Day" />
+        <FieldFrame label="On the table at" for="plan-time" :problem="timeProblem(form.time, true)">
+          <TextBox id="plan-time" v-model="form.time" inputmode="numeric" />
+        </FieldFrame>
       </div>
-    </FoldOut>
+      <FieldFrame
+        label="The cook gets home at"
+        for="plan-home"
+        hint="Empty: somebody is there all day."
+        :problem="timeProblem(form.homeTime, false)"
+      >
+        <TextBox id="plan-home" v-model="form.homeTime" inputmode="numeric" />
+      </FieldFrame>
+      <div class="cooks">
+        <span class="small"><b>Cooks</b></span>
+        <ChoiceButtons v-model="cooks" label="Cooks" :choices="cookChoices" />
+      </div>
+      <InTurn
+        ><FoldOut v-if="form.cooks > 1" title="Who does what">
+          <CrewFields v-model="crew" />
+        </FoldOut>
+        <FoldOut title="Kitchen and quiet hours">
+          <div class="fold">
+            <PlacesOfPlan v-model="form" />
+            <label class="check">
+              <Checkbox v-model="form.isQuiet" binary input-id="plan-quiet" /> Nobody works at night
+            </label>
+            <div v-if="form.isQuiet" class="two">
+              <FieldFrame label="From" for="plan-quiet-from" :problem="timeProblem(form.quietFrom, true)">
+                <TextBox id="plan-quiet-from" v-model="form.quietFrom" inputmode="numeric" />
+              </FieldFrame>
+              <FieldFrame label="Until" for="plan-quiet-to" :problem="timeProblem(form.quietTo, true)">
+                <TextBox id="plan-quiet-to" v-model="form.quietTo" inputmode="numeric" />
+              </FieldFrame>
+            </div>
+          </div> </FoldOut></InTurn
+    ></InTurn>
   </section>
 </template>
 

@@ -12,6 +12,7 @@ import { sentenceOf } from "../client/words.ts";
 import { showClock } from "../ui/dates.ts";
 import { dayToPlan } from "./day-to-plan.ts";
 import EmptyState from "../ui/EmptyState.vue";
+import InTurn from "../ui/InTurn.vue";
 import PageHead from "../ui/PageHead.vue";
 import ProblemNote from "../ui/ProblemNote.vue";
 import AskedSteps from "./AskedSteps.vue";
@@ -117,7 +118,7 @@ async function keep(): Promise<void> {
   <div class="columns">
     <div class="left">
       <PlanChoices v-model="form" :letter-of="letterOf" />
-      <KeptPlans />
+      <InTurn><KeptPlans /></InTurn>
     </div>
     <div class="right" aria-live="polite">
       <EmptyState

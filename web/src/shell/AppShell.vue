@@ -6,6 +6,7 @@ import { useOthersWork } from "../client/others-work.ts";
 import { useScale } from "../client/scale.ts";
 import { useShortcuts } from "./shortcuts.ts";
 import { useSession } from "../client/session.ts";
+import InTurn from "../ui/InTurn.vue";
 import OutboxNote from "./OutboxNote.vue";
 import ScaleDock from "./ScaleDock.vue";
 import ShortcutList from "./ShortcutList.vue";
@@ -41,7 +42,7 @@ onUnmounted(others.stop);
       </div>
     </div>
     <main id="work" tabindex="-1" :data-page="String(route.name)">
-      <slot />
+      <InTurn><slot /></InTurn>
     </main>
   </div>
   <ShortcutList v-model="listOpen" />

@@ -15,6 +15,7 @@ import { showDay } from "../ui/dates.ts";
 import { counted } from "../ui/plural.ts";
 import EmptyState from "../ui/EmptyState.vue";
 import FigureText from "../ui/FigureText.vue";
+import InTurn from "../ui/InTurn.vue";
 import PageHead from "../ui/PageHead.vue";
 
 const router = useRouter();
@@ -102,7 +103,7 @@ const lead = computed(() => {
     </div>
     <section class="card weigh" aria-labelledby="weigh">
       <h2 id="weigh">Log an item</h2>
-      <LogLotForm :usual="today?.usual ?? []" :details-open="false" />
+      <InTurn><LogLotForm :usual="today?.usual ?? []" :details-open="false" /></InTurn>
     </section>
   </div>
 </template>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ReplyOf, RequestOf, TrimMethod, TrimOptions } from "@apron/contract";
-import { showEstimate } from "@apron/core/measure";
+import { numberWriter, showEstimate } from "@apron/core/measure";
 import { useQuery } from "@pinia/colada";
 import { X } from "@lucide/vue";
 import { computed, ref, watch } from "vue";
@@ -44,13 +44,13 @@ const words = (method: string): string => method.replaceAll("-", " ");
 const water = computed(() =>
   chained.value?.water === null || chained.value === undefined
     ? undefined
-    : new Intl.NumberFormat(session.display.locale, { style: "percent" }).format(chained.value.water),
+    : numberWriter(session.display.locale, { style: "percent" }).format(chained.value.water),
 );
 const stronger = computed(() => {
   const { value } = chained.value?.concentration ?? { value: 1 };
   return value === 1
     ? ""
-    : new Intl.NumberFormat(session.display.locale, { maximumSignificantDigits: 2 }).format(value);
+    : numberWriter(session.display.locale, { maximumSignificantDigits: 2 }).format(value);
 });
 </script>
 

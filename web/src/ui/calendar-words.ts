@@ -1,9 +1,10 @@
+import { dateWriter } from "@apron/core/measure";
 import { firstWeekday, readersLocale } from "./dates.ts";
 
 /** A Sunday, from which names of weekdays are counted. */
 const sunday = new Date(2026, 10, 29);
 const named = (date: Date, parts: Intl.DateTimeFormatOptions): string =>
-  new Intl.DateTimeFormat(readersLocale(), parts).format(date);
+  dateWriter(readersLocale(), parts).format(date);
 const dayOf = (i: number): Date => new Date(2026, 10, sunday.getDate() + i);
 const monthOf = (i: number): Date => new Date(2026, i, 1);
 const times = <Value>(count: number, of: (i: number) => Value): Value[] =>

@@ -1,4 +1,4 @@
-import { dayIn, instantAt } from "@apron/core/measure";
+import { dateWriter, dayIn, instantAt } from "@apron/core/measure";
 import { parseISO } from "date-fns";
 
 /** The reader's locale; the session sets it, and dates and money follow. */
@@ -16,7 +16,7 @@ export const useTimeZone = (wanted: string): void => {
 export const todayIso = (): string => dayIn(new Date(), timeZone);
 
 const written = (date: Date, parts: Intl.DateTimeFormatOptions): string =>
-  new Intl.DateTimeFormat(locale, parts).format(date);
+  dateWriter(locale, parts).format(date);
 
 /** "Fri 27 Nov" as the locale writes it; with the year when it is not this one. */
 export function showDay(day: string, today = todayIso()): string {
@@ -43,7 +43,7 @@ export const showInstant = (instant: string): string => {
 
 /** "18:05" where the kitchen is, on a 24-hour clock: as times are typed. */
 export const showClock = (at: Date | string): string =>
-  new Intl.DateTimeFormat("en-GB", { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }).format(
+  dateWriter("en-GB", { hour: "2-digit", minute: "2-digit", hourCycle: "h23", timeZone }).format(
     new Date(at),
   );
 
@@ -52,7 +52,7 @@ const patternPart: Readonly<Record<string, string>> = { day: "dd", month: "mm", 
 
 /** The order and marks of a short date in the reader's locale, as PrimeVue writes patterns: "dd/mm/yy", "dd.mm.yy". */
 export const datePattern = (): string =>
-  new Intl.DateTimeFormat(locale, { day: "2-digit", month: "2-digit", year: "numeric" })
+  dateWriter(locale, { day: "2-digit", month: "2-digit", year: "numeric" })
     .formatToParts(sample)
     .map((part) => patternPart[part.type] ?? part.value)
     .join("");

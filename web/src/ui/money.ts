@@ -1,9 +1,10 @@
 import type { Price } from "@apron/core/basket";
+import { numberWriter } from "@apron/core/measure";
 import { readersLocale } from "./dates.ts";
 
 /** Minor units as the kitchen's currency writes them: 240 → "£2.40". */
 export const showMoney = (minor: number, currency: string): string =>
-  new Intl.NumberFormat(readersLocale(), { style: "currency", currency }).format(minor / 100);
+  numberWriter(readersLocale(), { style: "currency", currency }).format(minor / 100);
 
 /** "2.40" or "2,4" → 240; undefined for anything that is not an amount of money. */
 export function readMoney(text: string): number | undefined {

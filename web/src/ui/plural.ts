@@ -1,3 +1,4 @@
+import { numberWriter } from "@apron/core/measure";
 import { readersLocale } from "./dates.ts";
 
 /** A noun with its count: "1 lot", "3 lots", "1 batch", "2.5 batches". The words are English, so are the rules. */
@@ -8,4 +9,4 @@ export const nounFor = (count: number, one: string, many = `${one}s`): string =>
   rules.select(count) === "one" ? one : many;
 
 export const counted = (count: number, one: string, many?: string): string =>
-  `${new Intl.NumberFormat(readersLocale(), { maximumFractionDigits: 2 }).format(count)} ${nounFor(count, one, many)}`;
+  `${numberWriter(readersLocale(), { maximumFractionDigits: 2 }).format(count)} ${nounFor(count, one, many)}`;
