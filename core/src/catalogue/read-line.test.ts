@@ -189,7 +189,7 @@ describe("a number that nobody has read", () => {
     ["onions, net of", "amount-unclear"],
     ["onions, net", "measure-unknown"],
     ["onions, in a net", "amount-unclear"],
-    ["pears, a bucketful", "amount-unclear"],
+    ["pears, a bucketful", "measure-unknown"],
     ["500 carrots", "amount-unclear"],
     ["61 carrots", "amount-unclear"],
     ["60 carrots", 3936],

@@ -136,7 +136,8 @@ function severalBehind(text: string): string | undefined {
   const [, single, many, of] = packsBehind.exec(text) ?? [];
   if (many !== undefined) return `${Number(many) * Number(of)} ${single}`;
   const [, packed, packs, size, behind = ""] = timesThenSize.exec(text) ?? [];
-  return packs === undefined ? undefined : `${packs} x ${size} ${packed}${behind}`;
+  if (packs === undefined || packAtEnd.test(packed ?? "")) return undefined;
+  return `${packs} x ${size} ${packed}${behind}`;
 }
 
 function countedFirst(text: string): string | undefined {
