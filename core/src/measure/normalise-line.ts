@@ -201,6 +201,7 @@ const plainUnits = (text: string): string =>
     .replace(/^1 \((\d+(?:\.\d+)?[- ]?(?:cm|inch|in))\) (?=piece|chunk|knob)/i, "$1 ")
     .replace(/(\d) ?hds?\b\.?/gi, "$1 heads")
     .replace(/\btoms\b/gi, "tomatoes")
+    .replace(/\bhalf[- ]moons?\b/gi, "slices")
     .replace(/\b(half|quarter)-(?=(?:kilo|pound|litre|liter|pint|dozen|cup)s?\b)/gi, "$1 ")
     .replace(/^one-and-a-half\b/i, "one and a half")
     .replace(/^(?:an? )?(?:scant|generous|good|heaping|heaped) (?=(?:half|quarter) |\d)/i, "")

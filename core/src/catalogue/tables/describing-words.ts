@@ -5,7 +5,7 @@ export const alwaysDescribing = new Set(
   (
     "fresh freshly ripe small medium large big huge fat little baby young tender firm soft good quality best organic free range local native " +
     "chopped diced cubed sliced slice shaved shaving shredded grated minced crushed torn picked washed trimmed peeled pitted stoned cored deseeded seeded snipped " +
-    "ring sliver moon segment strung plaited their weight halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
+    "ring sliver segment strung plaited their weight halved quartered whole crumbled toasted roasted roast blanched steamed grilled charred griddled drained rinsed cracked beaten melted softened cold stale old day " +
     "warm hot room temperature finely roughly coarsely thinly thickly lightly loosely packed squeezed pressed heaped level rounded stem stalk " +
     "sprig bunch head clove bulb fillet piece strip ribbon wedge chunk cube half quarter floret flesh only with without and of the a an in from very " +
     "vac vacuum truss extra virgin cold unsalted plain natural thick thin runny clear set creamy crunchy smooth full fat low reduced sodium lean skinless boneless homemade shop bought " +
