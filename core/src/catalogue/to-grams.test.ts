@@ -36,6 +36,23 @@ describe("what an ounce may be of", () => {
   });
 });
 
+describe("what a loose measure is of", () => {
+  const formOf = (text: string, ingredient: string): string => {
+    const weight = weigh(text, ingredient);
+    return typeof weight === "string" ? weight : weight.form;
+  };
+
+  it.each([
+    ["1 handful", "walnut", "usable"],
+    ["2 handfuls", "pistachio", "usable"],
+    ["5 leaves", "chervil", "usable"],
+    ["1 bunch", "chervil", "as-bought"],
+    ["1 handful", "chard", "as-bought"],
+  ])("%s of %s is %s: nuts are out of their shells, leaves off their stems", (text, ingredient, form) => {
+    expect(formOf(text, ingredient)).toBe(form);
+  });
+});
+
 describe("pieces of a lot that were counted and weighed", () => {
   const two = (text: string, pieceG?: number) => {
     const amount = parseAmount(text, "us-customary");

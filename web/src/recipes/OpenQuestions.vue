@@ -28,7 +28,7 @@ function asked(question: OpenQuestion): string {
     case "amount":
       return `“${question.text}” of ${nameOf(question.ingredient)} would be ${grams(question.wordsG)}, about ${grams(question.usableG)} of it usable; the recipe says ${grams(question.grams)}. Enter that amount again.`;
     case "unread":
-      return `“${question.text}” is not counted yet: it needs an ingredient and an amount.`;
+      return `“${question.text}” is not counted yet: write it with an ingredient and an amount.`;
   }
 }
 </script>

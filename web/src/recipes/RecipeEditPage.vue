@@ -81,7 +81,7 @@ async function discardDraft(): Promise<void> {
         @remove="draft.lines.splice(i, 1)"
       />
       <p v-for="(text, i) in draft.unread" :key="text" class="unread small">
-        “{{ text }}” is not counted yet: it needs an ingredient and an amount.
+        “{{ text }}” is not counted yet: write it with an ingredient and an amount.
         <Button label="Remove" size="small" severity="secondary" @click="draft.unread.splice(i, 1)" />
       </p>
       <Button

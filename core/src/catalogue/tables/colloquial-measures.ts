@@ -13,6 +13,8 @@ type LooseMeasure = {
   readonly amount: number;
   readonly low: number;
   readonly high: number;
+  /** Ready to be eaten, as nuts out of their shells and chopped herbs are; as bought where nothing is said. */
+  readonly state?: MeasureRow["state"];
 };
 
 const pourable: readonly Category[] = ["oil", "acid", "sweet", "emulsifier", "other", "salt-condiment"];
@@ -29,7 +31,7 @@ const looseMeasures: readonly LooseMeasure[] = [
   { measure: "pinch", categories: dry, per: "g", amount: 0.3, low: 0.1, high: 0.6 },
   { measure: "handful", categories: leaves, per: "g", amount: 20, low: 12, high: 35 },
   { measure: "handful", categories: ["flower"], per: "g", amount: 6, low: 3, high: 12 },
-  { measure: "handful", categories: ["nut", "seed"], per: "g", amount: 30, low: 18, high: 45 },
+  { measure: "handful", categories: ["nut", "seed"], per: "g", amount: 30, low: 18, high: 45, state: "trimmed" },
   { measure: "handful", categories: ["fruit"], per: "g", amount: 65, low: 35, high: 100 },
   { measure: "handful", categories: ["fruit-vegetable", "legume", "salt-condiment"], per: "g", amount: 60, low: 35, high: 95 },
   { measure: "handful", categories: ["cheese"], per: "g", amount: 30, low: 18, high: 50 },
@@ -39,11 +41,11 @@ const looseMeasures: readonly LooseMeasure[] = [
   { measure: "bunch", categories: ["leaf", "brassica"], per: "g", amount: 200, low: 110, high: 340 },
   { measure: "sprig", categories: ["soft-herb"], per: "g", amount: 1.5, low: 0.6, high: 2.8 },
   { measure: "sprig", categories: ["woody-herb"], per: "g", amount: 1.2, low: 0.5, high: 2.2 },
-  { measure: "leaf", categories: ["soft-herb", "woody-herb"], per: "g", amount: 0.5, low: 0.2, high: 1 },
-  { measure: "cup-chopped", categories: ["soft-herb"], per: "g", amount: 50, low: 28, high: 64 },
-  { measure: "cup-loose-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 20, low: 12, high: 32 },
-  { measure: "cup-packed-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 40, low: 28, high: 58 },
-  { measure: "tbsp-chopped", categories: ["soft-herb", "woody-herb"], per: "g", amount: 2.6, low: 1.6, high: 4 },
+  { measure: "leaf", categories: ["soft-herb", "woody-herb"], per: "g", amount: 0.5, low: 0.2, high: 1, state: "trimmed" },
+  { measure: "cup-chopped", categories: ["soft-herb"], per: "g", amount: 50, low: 28, high: 64, state: "prepared" },
+  { measure: "cup-loose-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 20, low: 12, high: 32, state: "trimmed" },
+  { measure: "cup-packed-leaves", categories: ["leaf", "soft-herb"], per: "g", amount: 40, low: 28, high: 58, state: "trimmed" },
+  { measure: "tbsp-chopped", categories: ["soft-herb", "woody-herb"], per: "g", amount: 2.6, low: 1.6, high: 4, state: "prepared" },
 ];
 
 /** Words for a whole one of some foods only; of any other they are asked about. Common practice, no source. */
@@ -152,7 +154,7 @@ export const looseMeasuresFor = (
         grams: row.amount * factor,
         low: row.low * factor,
         high: row.high * factor,
-        state: "whole",
+        state: row.state ?? "whole",
         source: "common practice, no source",
         confidence: "low",
         basis: "estimate",
