@@ -28,6 +28,21 @@ describe("a step that says to heat the oven", () => {
     expect(infos.get("b/1/warm-up")).toMatchObject({ step: 1, celsius: 220 });
   });
 
+  const again = "Take off the foil and bake another 15 minutes.";
+
+  it.each([
+    [[roast, again], false],
+    [[roast, "Let it stand for 10 minutes.", again], true],
+    [[roast, `${again.slice(0, -1)} at 220 °C.`], true],
+    [["Let the beetroot stand for 10 minutes.", again], true],
+  ])("%j: is the oven heated for the last of them? %s", (texts, isHeated) => {
+    const { infos, at, end } = planned(aWish([toCook("b", dish("Preheat the oven to 200 °C.", ...texts))]));
+    const last = `b/${texts.length}`;
+    expect(infos.has(`${last}/warm-up`)).toBe(isHeated);
+    if (isHeated) return;
+    expect(at(`${last}/put-in`) - end("b/1/take-out")).toBeLessThanOrEqual(15);
+  });
+
   it("stays in the plan where nothing goes in", () => {
     const { at } = planned(aWish([toCook("b", dish("Preheat the oven to 200 °C.", "Slice the beetroot."))]));
     expect(at("b/0/work")).toBeGreaterThanOrEqual(0);

@@ -189,6 +189,19 @@ describe("a dish as tasks", () => {
   });
 
   it.each([
+    ["150 g cooked farro", "Stir in the farro and simmer for 10 minutes.", true],
+    ["150 g leftover farro", "Stir in the farro and simmer for 10 minutes.", false],
+    ["150 g cooked farro", "Cook the farro for 30 minutes.", false],
+  ])("%s, %s: is it boiled before? %s", (amountText, text, isBoiled) => {
+    const lines = grain.lines.map((line) =>
+      line.id === "base" ? { ...line, amountText, cookedG: 150 } : line,
+    );
+    const steps = [stepOf("Stew the beetroot in the oil.", { tool: "hob", activeMin: 10 }), readStep(text)];
+    const { infos } = draftPlan(aWish([toCook("grain", { ...grain, lines, steps })]), 600, catalogue);
+    expect(infos.has("grain/cook-base/by-itself")).toBe(isBoiled);
+  });
+
+  it.each([
     [
       "Put the leeks into a pan with 200 ml water, bring to the boil and simmer for 20 minutes.",
       12,

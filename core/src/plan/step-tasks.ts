@@ -18,6 +18,7 @@ import {
   type DishToCook,
   type Draft,
 } from "./cooking-task.ts";
+import { ovenIsHot } from "./oven-is-hot.ts";
 import { goesOnInPot } from "./same-pot.ts";
 import { preparationMin, standsMin, workBehind, type StepTimes } from "./step-times.ts";
 import { freshness, handling, warmUps } from "./tables/hand-times.ts";
@@ -98,7 +99,8 @@ const untilItBoils = ({ step, from }: Timed): number =>
 function warmUp(writing: Writing, timed: Timed, before: string): void {
   const { draft, dish } = writing;
   const { step } = timed;
-  if (boilsWithIt(step)) return;
+  const lastStep = timed.index === null ? undefined : dish.formula.steps[timed.index - 1];
+  if (boilsWithIt(step) || ovenIsHot(lastStep, step)) return;
   const inWater = step.tool === "hob" && /\b(?:boil|blanch|steam|poach)/i.test(step.text);
   const grillMin = writing.places.isCharcoal ? warmUps.charcoal : warmUps.grill;
   const usual =

@@ -26,6 +26,7 @@ import {
 } from "./step-tasks.ts";
 import { goesBeside } from "./beside.ts";
 import { linesCookedWhole } from "./cooked-whole.ts";
+import { ovenIsHot, staysHotMin } from "./oven-is-hot.ts";
 import { goesOnInPot } from "./same-pot.ts";
 import { standing, stepTimes, waitBehind } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
@@ -121,12 +122,24 @@ function cookLine(writing: Writing, line: Line, steps: readonly Timed[]): Cooked
   return into ? [{ last, into: into.key, wait: { least } }] : [];
 }
 
+const isCookedAlready = /\b(?:leftover|left[- ]over|yesterday'?s|ready[- ]cooked|pre-?cooked)\b/i;
+const saysCook = /\b(?:cook|boil|steam)(?:s|ed|ing)?\b/i;
+
+/** "150 g cooked rice": asked for cooked, so cooked before, unless a step that heats says that it is cooked there. */
+const isAskedCooked = ({ dish, catalogue }: Writing, line: Line): boolean =>
+  line.cookedG !== null &&
+  !isCookedAlready.test(`${line.amountText} ${line.preparation}`) &&
+  !dish.formula.steps.some(
+    (step) =>
+      isHot(step.tool) &&
+      saysCook.test(step.text) &&
+      linesNamed(dish.formula, step, catalogue).includes(line),
+  );
+
 const cookedAhead = (writing: Writing, steps: readonly Timed[]): CookedAhead[] =>
-  isHeatedInSteps(writing)
-    ? []
-    : writing.dish.formula.lines
-        .filter(({ cook }) => cook !== null)
-        .flatMap((line) => cookLine(writing, line, steps));
+  writing.dish.formula.lines
+    .filter((line) => line.cook !== null && (!isHeatedInSteps(writing) || isAskedCooked(writing, line)))
+    .flatMap((line) => cookLine(writing, line, steps));
 
 /** How long a dish that is finished may wait for the table. */
 function toTheTable(writing: Writing, last: Timed, ends: Ends): void {
@@ -152,6 +165,7 @@ function waitBetween(before: Timed, next: Timed): { least: number; most: number 
   const wait = waitBehind(before.step);
   const isNext = before.index !== null && before.index + 1 === next.index;
   if (isNext && goesOnInPot(before.step, next.step)) return { least: 0, most: 3 };
+  if (isNext && ovenIsHot(before.step, next.step)) return { least: wait?.least ?? 0, most: staysHotMin };
   if (isNext && !wait && isMachine(before.step.tool) && before.step.tool === next.step.tool)
     return { least: 0, most: 5 };
   const isTooHot = isHot(before.step.tool) && isMachine(next.step.tool);
