@@ -204,7 +204,7 @@ function countedWeight(
 /** What a heaped or rounded, and a scant, spoon or cup holds of a level one: of what heaps, and of what runs off. Common practice, no source. */
 const heaped = { heaps: estimate(1.4, 1, 2), runs: estimate(1.1, 1, 1.2) } as const;
 const scant = estimate(0.9, 0.8, 1);
-const heapable = new Set(["tsp", "tbsp", "dessertspoon", "teaspoon", "tablespoon", "cup"]);
+const heapable = new Set(["tsp", "tbsp", "dessertspoon", "cup"]);
 /** From so much water on, g in 100 g, nothing heaps. */
 const runsFromG = 80;
 

@@ -1,8 +1,5 @@
 import type { Step } from "../recipes/index.ts";
-import { sameHeatCelsius } from "./tables/hand-times.ts";
-
-/** An oven that is left on keeps its heat for the next tray of the dish for so long, minutes. Common practice, no source. */
-export const staysHotMin = 15;
+import { sameHeatCelsius, staysHotMin } from "./tables/hand-times.ts";
 
 /**
  * Does a step in the oven find it hot from the one before? "Bake for 40 minutes. Take off the foil and bake another 15" does:

@@ -26,7 +26,7 @@ import {
 } from "./step-tasks.ts";
 import { goesBeside } from "./beside.ts";
 import { linesCookedWhole } from "./cooked-whole.ts";
-import { ovenIsHot, staysHotMin } from "./oven-is-hot.ts";
+import { ovenIsHot } from "./oven-is-hot.ts";
 import { goesOnInPot } from "./same-pot.ts";
 import { standing, stepTimes, waitBehind } from "./step-times.ts";
 import { cookedLines } from "./tables/cooked-lines.ts";
@@ -36,6 +36,7 @@ import {
   coolingMin,
   handling,
   outBeforeTableMin,
+  staysHotMin,
 } from "./tables/hand-times.ts";
 
 /** The moment that everything is on the table: a task without minutes. */

@@ -182,13 +182,14 @@ async function log(): Promise<void> {
     <WorkingsNote v-if="reading.weight && !reading.weight.weighed" :text="reading.weight.workings" />
     <CautionList v-if="foraging.length > 0" :cautions="foraging" />
     <FoldOut title="Source, storage, price" :open="detailsOpen">
-      <InTurn
-        ><LotDetailsFields
+      <InTurn>
+        <LotDetailsFields
           v-model="draft"
           id-prefix="lot"
           :sentence-at="sentenceAt"
           :price-problem="priceProblem"
-      /></InTurn>
+        />
+      </InTurn>
     </FoldOut>
     <ProblemNote :text="sentence" />
     <Button type="submit" label="Log" :loading="pending" data-testid="log-lot" />

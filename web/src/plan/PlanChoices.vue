@@ -108,8 +108,8 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
         <span class="small"><b>Cooks</b></span>
         <ChoiceButtons v-model="cooks" label="Cooks" :choices="cookChoices" />
       </div>
-      <InTurn
-        ><FoldOut v-if="form.cooks > 1" title="Who does what">
+      <InTurn>
+        <FoldOut v-if="form.cooks > 1" title="Who does what">
           <CrewFields v-model="crew" />
         </FoldOut>
         <FoldOut title="Kitchen and quiet hours">
@@ -126,8 +126,10 @@ const timeProblem = (text: string, isNeeded: boolean): string | undefined =>
                 <TextBox id="plan-quiet-to" v-model="form.quietTo" inputmode="numeric" />
               </FieldFrame>
             </div>
-          </div> </FoldOut></InTurn
-    ></InTurn>
+          </div>
+        </FoldOut>
+      </InTurn>
+    </InTurn>
   </section>
 </template>
 

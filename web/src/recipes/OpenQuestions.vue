@@ -3,6 +3,7 @@ import type { OpenQuestion, Recipe } from "@apron/contract";
 import { showGrams } from "@apron/core/measure";
 import Message from "primevue/message";
 import { useSession } from "../client/session.ts";
+import { uncountedWords } from "./line-words.ts";
 
 /** What a recipe leaves open, with what the tables suggest. */
 const props = defineProps<{ recipe: Recipe }>();
@@ -28,7 +29,7 @@ function asked(question: OpenQuestion): string {
     case "amount":
       return `“${question.text}” of ${nameOf(question.ingredient)} would be ${grams(question.wordsG)}, about ${grams(question.usableG)} of it usable; the recipe says ${grams(question.grams)}. Enter that amount again.`;
     case "unread":
-      return `“${question.text}” is not counted yet: write it with an ingredient and an amount.`;
+      return uncountedWords(question.text);
   }
 }
 </script>

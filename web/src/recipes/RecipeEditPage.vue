@@ -10,6 +10,7 @@ import FieldFrame from "../ui/FieldFrame.vue";
 import PageHead from "../ui/PageHead.vue";
 import DishFields from "./DishFields.vue";
 import LineEditor from "./LineEditor.vue";
+import { uncountedWords } from "./line-words.ts";
 import StepEditor from "./StepEditor.vue";
 import { emptyLine, emptyStep } from "./use-recipe-draft.ts";
 import { useRecipeForm } from "./use-recipe-form.ts";
@@ -81,7 +82,7 @@ async function discardDraft(): Promise<void> {
         @remove="draft.lines.splice(i, 1)"
       />
       <p v-for="(text, i) in draft.unread" :key="text" class="unread small">
-        “{{ text }}” is not counted yet: write it with an ingredient and an amount.
+        {{ uncountedWords(text) }}
         <Button label="Remove" size="small" severity="secondary" @click="draft.unread.splice(i, 1)" />
       </p>
       <Button

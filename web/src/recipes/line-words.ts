@@ -5,6 +5,10 @@ import { showGrams, showPercent, type Display } from "@apron/core/measure";
 type Line = NewFormula["lines"][number];
 type Names = Pick<Recipe, "names" | "subRecipes">;
 
+/** Of a line that is kept as text. */
+export const uncountedWords = (text: string): string =>
+  `“${text}” is not counted yet: write it with an ingredient and an amount.`;
+
 /** "fennel (at least 50 %, up to 75 %)" with how its amount is converted. */
 function fillerText(filler: Line["fillers"][number], names: Names["names"]): string {
   const name = names[filler.ingredient] ?? filler.ingredient.replaceAll("-", " ");

@@ -82,5 +82,8 @@ export const atTableWithin: Readonly<Partial<Record<string, number>>> = {
 /** What stood in the fridge tastes of more when it has stood out so long. Common practice, no source. */
 export const outBeforeTableMin = 15;
 
+/** An oven is left on so long for the next tray of a dish, minutes. Common practice, no source. */
+export const staysHotMin = 15;
+
 /** Ovens this far apart are one heat, °C. Common practice, no source. */
 export const sameHeatCelsius = 10;
