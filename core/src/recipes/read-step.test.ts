@@ -203,6 +203,9 @@ describe("hands or none", () => {
       "brown and floury",
     );
     expect(readStep("Boil until tender, drain.").doneWhen).toBe("tender");
+    expect(
+      readStep("Fry for 10 minutes till soft, add the garlic and cook 8 mins more until dry.").doneWhen,
+    ).toBe("dry");
     expect(readStep("Fry until crisp and golden, then lift out.").doneWhen).toBe("crisp and golden");
   });
 });

@@ -10,10 +10,16 @@ import { saysWarmUp, warmedUp } from "./warm-up.ts";
 
 const untilSaid = /\b(?:until|till|'til) ([^.;(]+)/i;
 
-/** Of several signs, the one of what is timed: "stir till dissolved, then simmer for 20 minutes until thick" is done when thick. */
+/** Where one doing ends and the next begins: behind a stop, at "then", where something is added. */
+const nextDoing = /(?<=[.;])\s+|,? (?:and )?then |, (?:and )?(?=(?:add|stir in|pour in|tip in|put in|throw in)\b)/i;
+
+/**
+ * Of several signs, the last one of what is timed: "stir till dissolved, then simmer for 20 minutes until thick" is done when
+ * thick, and so is "fry for 10 minutes till soft, add the tomatoes and cook 8 minutes until thick".
+ */
 function whereItIsTimed(text: string): string {
-  const clauses = text.split(/(?<=[.;])\s+|,? (?:and )?then /i).filter((clause) => untilSaid.test(clause));
-  return clauses.length > 1 ? (clauses.find((clause) => timesIn(clause).length > 0) ?? text) : text;
+  const clauses = text.split(nextDoing).filter((clause) => untilSaid.test(clause));
+  return clauses.length > 1 ? (clauses.findLast((clause) => timesIn(clause).length > 0) ?? text) : text;
 }
 
 /** "until the edges brown": the sign that it is done. */

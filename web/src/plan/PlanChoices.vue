@@ -9,6 +9,7 @@ import DateField from "../ui/DateField.vue";
 import FieldFrame from "../ui/FieldFrame.vue";
 import FoldOut from "../ui/FoldOut.vue";
 import InTurn from "../ui/InTurn.vue";
+import { nextTask } from "../ui/next-task.ts";
 import NumberBox from "../ui/NumberBox.vue";
 import SelectField from "../ui/SelectField.vue";
 import TextBox from "../ui/TextBox.vue";
@@ -31,6 +32,8 @@ async function add(recipeId: string): Promise<void> {
   const name = choices.value.find(({ value }) => value === recipeId)?.label;
   await nextTick();
   adding.value = "";
+  // The list closes first: drawn at once with the new dish it keeps a finger waiting.
+  await nextTask();
   if (name !== undefined) form.value.dishes = withDish(form.value.dishes, { recipeId, name, batches: 1 });
 }
 const remove = (key: string): void => void (form.value = withoutDish(form.value, key));

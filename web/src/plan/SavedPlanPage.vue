@@ -9,6 +9,7 @@ import { useRefresh } from "../client/queries.ts";
 import { useSubmit } from "../client/use-submit.ts";
 import { sentenceOf } from "../client/words.ts";
 import { showClock, showDayOf } from "../ui/dates.ts";
+import InTurn from "../ui/InTurn.vue";
 import PageHead from "../ui/PageHead.vue";
 import ProblemNote from "../ui/ProblemNote.vue";
 import DishTag from "./DishTag.vue";
@@ -96,7 +97,7 @@ async function drop(): Promise<void> {
         :table-at="new Date(plan.wish.tableAt)"
         :letter-of="letterOf"
       />
-      <PlanList :tasks="tasks" :letter-of="letterOf" />
+      <InTurn><PlanList :tasks="tasks" :letter-of="letterOf" /></InTurn>
     </div>
   </template>
 </template>
