@@ -66,7 +66,10 @@ describe("where a batch goes", () => {
     expect(batch.taken).toMatchObject([{ grams: 90, fate: "eaten", containerName: "eaten at once" }]);
     // The larder has what is left, and no plate.
     const { containers } = (await wren.call("listLarder", {})).body;
-    expect(containers.filter(({ batchId }) => batchId === made.body.id)).toHaveLength(10);
+    const left = containers.filter(({ batchId }) => batchId === made.body.id);
+    expect(left).toHaveLength(10);
+    // Seven of ten portions are left: a cube is a third of one, however many there are.
+    expect(left.reduce((sum, { portionsLeft }) => sum + portionsLeft, 0)).toBeCloseTo(7, 6);
   });
 
   it("needs no container where all of it was eaten", async () => {

@@ -90,7 +90,7 @@ function filledOf(
     isPlain: load.isPlain,
     startG: toMilligram(load.eachG),
     remainingG: toMilligram(load.eachG),
-    portionG: toMilligram(Math.min(of.portionG, load.eachG)),
+    portionG: toMilligram(of.portionG),
     ...dateOf(date),
   }));
 }
