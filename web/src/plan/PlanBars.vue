@@ -139,6 +139,11 @@ function nudge(bar: Bar, minutes: number): void {
 
 .bar {
   position: absolute;
+  display: flex;
+  flex-wrap: wrap;
+  align-content: start;
+  align-items: center;
+  justify-content: center;
   min-width: 6px;
   height: 1.7rem;
   margin-top: 0.1rem;
@@ -154,15 +159,14 @@ function nudge(bar: Bar, minutes: number): void {
   touch-action: pan-y;
 }
 
-.bar {
-  container-type: inline-size;
+/* Too narrow for its letter, which then stands below what is seen: the tone and the list say which dish it is. */
+.bar::before {
+  height: 1.6rem;
+  content: "";
 }
 
-/* Too narrow for its letter: the tone and the list say which dish it is. */
-@container (max-width: 11px) {
-  .bar span {
-    display: none;
-  }
+.bar span {
+  min-width: 8px;
 }
 
 .bar.by-itself,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { showDayOf } from "../ui/dates.ts";
+import { useInParts } from "../ui/in-parts.ts";
 import type { PlanForm } from "./plan-form.ts";
 import { givenMinutes, type TimedTask } from "./plan-words.ts";
 import PlanRow from "./PlanRow.vue";
@@ -16,6 +17,7 @@ const emit = defineEmits<{
   timed: [PlanForm["times"][number]];
   doneInWay: [way: { dish: string; step: number; way: number }];
 }>();
+const drawn = useInParts(() => props.tasks, 6);
 const dayOf = (task: TimedTask): string => showDayOf(task.start.toISOString());
 const last = (): string => dayOf(props.tasks.at(-1) as TimedTask);
 /** Days are named where there is more than one. */
@@ -33,7 +35,7 @@ function lasted(task: TimedTask, minutes: number): void {
 
 <template>
   <ol class="list" data-testid="plan-list" aria-label="What to do when">
-    <template v-for="(task, i) in tasks" :key="task.id">
+    <template v-for="(task, i) in drawn" :key="task.id">
       <li v-if="dayAt(i)" class="day">{{ dayAt(i) }}</li>
       <PlanRow
         :task="task"

@@ -158,15 +158,17 @@ async function keep(): Promise<void> {
           :is-old="!isCurrent"
           @moved="fix"
         />
-        <PlanList
-          :tasks="tasks"
-          :letter-of="letterOf"
-          changeable
-          @retimed="fix"
-          @freed="fix($event, null)"
-          @timed="form.times = withTimes(form, $event)"
-          @done-in-way="takeWay(form, $event)"
-        />
+        <InTurn>
+          <PlanList
+            :tasks="tasks"
+            :letter-of="letterOf"
+            changeable
+            @retimed="fix"
+            @freed="fix($event, null)"
+            @timed="form.times = withTimes(form, $event)"
+            @done-in-way="takeWay(form, $event)"
+          />
+        </InTurn>
       </template>
     </div>
   </div>
