@@ -9,6 +9,8 @@ import { useSession } from "../src/client/session.ts";
 import { useLineAmount } from "../src/recipes/use-line-amount.ts";
 import { emptyLine, useRecipeDraft } from "../src/recipes/use-recipe-draft.ts";
 import { useRecipeForm } from "../src/recipes/use-recipe-form.ts";
+import { useInParts } from "../src/ui/in-parts.ts";
+import { nextTask } from "../src/ui/next-task.ts";
 import { useOpenRows } from "../src/ui/open-rows.ts";
 import { aServer, atTheBench, settle, wren, type Bench } from "./bench.ts";
 
@@ -243,4 +245,39 @@ it("who is signed in is asked once, and nobody is when the server says so", asyn
   expect([session.asked, session.session, session.hasScale]).toEqual([true, null, false]);
   session.opened({ ...wren, kitchen: { ...wren.kitchen, scale: "simulated", units: "us" } });
   expect([session.hasScale, session.display.system, session.dialect]).toEqual([true, "us", "uk"]);
+});
+
+describe("a list drawn in parts", () => {
+  const upTo = (length: number) => Array.from({ length }, (_, index) => index);
+
+  it("has its first part at once and one more after each turn of the page, in order and to the end", async () => {
+    const drawn = at(() => useInParts(() => upTo(8), 3));
+    expect(drawn.value).toEqual([0, 1, 2]);
+    await nextTask();
+    expect(drawn.value).toEqual([0, 1, 2, 3, 4, 5]);
+    await nextTask();
+    await nextTask();
+    expect(drawn.value).toEqual(upTo(8));
+  });
+
+  it("goes on when the list grows, one part a turn even then, and draws what is left when it shrinks", async () => {
+    const list = ref(upTo(2));
+    const drawn = at(() => useInParts(() => list.value, 3));
+    list.value = upTo(9);
+    await settle();
+    list.value = upTo(10);
+    await nextTask();
+    expect(drawn.value.length).toBeLessThanOrEqual(6);
+    for (let turn = 0; turn < 4; turn += 1) await nextTask();
+    expect(drawn.value).toEqual(upTo(10));
+    list.value = upTo(1);
+    expect(drawn.value).toEqual([0]);
+  });
+
+  it("stops once it is gone", async () => {
+    const drawn = at(() => useInParts(() => upTo(30), 3));
+    open.splice(0).forEach((bench) => bench.close());
+    for (let turn = 0; turn < 4; turn += 1) await nextTask();
+    expect(drawn.value.length).toBeLessThanOrEqual(6);
+  });
 });

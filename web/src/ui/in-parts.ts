@@ -7,16 +7,21 @@ import { nextTask } from "./next-task.ts";
  */
 export function useInParts<Item>(list: () => readonly Item[], size: number): ComputedRef<readonly Item[]> {
   const drawn = ref(size);
+  let isDrawing = false;
   let isGone = false;
-  async function drawTheRest(length: number): Promise<void> {
-    while (drawn.value < length && !isGone) {
+  const isMore = () => drawn.value < list().length && !isGone;
+  async function drawTheRest(): Promise<void> {
+    if (isDrawing) return;
+    isDrawing = true;
+    while (isMore()) {
       await nextTask();
       drawn.value += size;
     }
+    isDrawing = false;
   }
   watch(
     () => list().length,
-    (length) => void drawTheRest(length),
+    () => void drawTheRest(),
     { immediate: true },
   );
   onUnmounted(() => (isGone = true));
