@@ -19,7 +19,7 @@ const telling =
 
 /** "garlic, one fat clove": an amount in words behind the name that was not read as one. */
 const spokenAmount = new RegExp(
-  `\\b(?:an?|${numberWords.join("|")}|half an?|couple|few) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|dozen|kilo|kg|litre|liter|pound|pint|(?:tea|table)?spoons?)(?:ful|s)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
+  `\\b(?:an?|${numberWords.join("|")}|half an?|couple|few) (?:\\p{L}+ ){0,2}(?:${anyOf(measureWords)}|doz(?:en)?|kilo|kg|litre|liter|pound|pint|(?:tea|table)?spoons?)(?:ful|s)?\\b|\\b(?:kilo|kg|litre|liter|l|pint|pound) and a (?:half|quarter)\\b`,
   "iu",
 );
 
@@ -34,10 +34,12 @@ const ofSomethingElse =
 const someOfThem =
   /\b\d+ (?:\p{L}+ed|whole|not|left whole|chopped|cut \p{L}+)(?: and \p{L}+)?(?=$|[,;)]| and \d)/giu;
 
+const aNumber = /[\d¼½¾⅓⅔⅛]/;
+
 /** Is there a number in the words that nobody has read? It might be the amount. */
 const hasUnreadNumber = ({ name, preparation, count, stated }: LineParts): boolean =>
-  /\d/.test(name.replace(telling, "")) ||
-  /\d/.test(preparation.replace(someOfThem, "").replace(ofSomethingElse, "").replace(telling, "")) ||
+  aNumber.test(name.replace(telling, "")) ||
+  aNumber.test(preparation.replace(someOfThem, "").replace(ofSomethingElse, "").replace(telling, "")) ||
   (count === null && stated === null && spokenAmount.test(`${name}, ${preparation}`)) ||
   (count === null && stated === null && (likeAThing.test(preparation) || packOf.test(preparation))) ||
   halfOfIt.test(preparation) ||
@@ -47,8 +49,9 @@ const hasUnreadNumber = ({ name, preparation, count, stated }: LineParts): boole
 /** "ginger, thumb-sized piece", "feta, the size of a matchbox", "olive oil, a good slug": an amount nobody has read. */
 const likeAThing = /\b(?:size of|sized|slug|dollop|swirl|blob)\b/i;
 
-/** "1 egg, beaten, half of it"; "half of it can be spinach" is of something else. */
-const halfOfIt = /\bhalf of (?:it|them)\b(?! (?:can|may|could|for))/i;
+/** "1 egg, beaten, half of it", "250 g pack, half", "1 iceberg, half used"; "half of it can be spinach" is of something else. */
+const halfOfIt =
+  /\bhalf of (?:it|them)\b(?! (?:can|may|could|for))|(?:^|, ?)(?:only |use(?:d)? )?half(?: (?:used|left|gone|only|over))?$/i;
 
 /** "carrots (1 kg bag) x 3": how many times, left unread. */
 const timesOver = /(?:^|\s)[x×] ?\d+$/i;
@@ -96,9 +99,13 @@ const isCountedByAnother = ({ count, unit, word, stated, name }: LineParts, { in
   /^\p{L}+ of \p{L}/u.test(name) &&
   !findExactly(name, index);
 
+/** "1 tsp per kg", "20 g per litre of water": so much of something else, which the line does not count. */
+const forSoMuch = /\bper (?:\d+ ?)?(?:kg|kilo|g|litre|liter|l|lb|pound|pint|cup|egg|jar)\b/i;
+
 /** "1 egg each", "2 figs per person": how many that is, the line does not say. */
 const isForEachEater = ({ name, preparation, stated }: LineParts): boolean =>
-  stated === null && /\b(?:each|apiece|per (?:person|head|portion|plate)|pp)$/i.test(preparation || name);
+  (stated === null && /\b(?:each|apiece|per (?:person|head|portion|plate)|pp)$/i.test(preparation || name)) ||
+  forSoMuch.test(`${name}, ${preparation}`);
 
 /** So few on a list, of what is lighter than this a piece, may be bunches or punnets. Common practice, no source. */
 const [fewPieces, lightG] = [5, 25];

@@ -63,6 +63,16 @@ const printedOn = new Set("tin can jar pot pouch sachet pack packet punnet tub b
 const filledWith = new Set("bag net sack box crate tray".split(" "));
 const leastFilledG = 80;
 
+/** "2 tins chickpeas, drained, 480 g": so much that it is what all the tins hold once they are drained. */
+function isDrainedInAll(parts: LineParts, facts: IngredientFacts): boolean {
+  const { stated, count } = parts;
+  const saysDrained = parts.isDrained || /drain/i.test(parts.preparation);
+  if (!saysDrained || !parts.isEachOrAll || stated?.kind !== "mass" || !count) return false;
+  const one = findCounted({ ...countedAs(parts), preparation: [] }, facts)?.grams;
+  const ofOne = stated.grams / ((count.low + count.high) / 2);
+  return one !== undefined && ofOne >= one.low && ofOne <= one.high;
+}
+
 /** How many times the stated weight or volume counts: it may be of each of them, or of all. */
 function timesStated(parts: LineParts, facts: IngredientFacts): number {
   const { stated, count, word } = parts;
@@ -74,8 +84,7 @@ function timesStated(parts: LineParts, facts: IngredientFacts): number {
   const one = findCounted({ ...countedAs(parts), preparation: [] }, facts)?.grams;
   if (stated.kind !== "mass" || !one) return isPrinted ? many : 1;
   const ofAll = stated.grams / many;
-  // "2 tins chickpeas, drained (480 g)": what two tins hold.
-  if (isPrinted) return parts.isDrained && ofAll >= one.low && ofAll <= one.high ? 1 : many;
+  if (isPrinted) return isDrainedInAll(parts, facts) ? 1 : many;
   // "8 bunches radishes (250 g)": so little for all of them that it is the weight of each.
   return ofAll < leastOfAPiece * one.low && stated.grams <= one.high ? many : 1;
 }
@@ -91,7 +100,8 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
   const stated = timesOver(parts.stated, timesStated(parts, facts));
   if (stated.kind === "volume") return statedVolume(parts, stated, facts);
   const isTin = /^(tin|can|jar|packet|tub)$/.test(parts.word);
-  const how = parts.isDrained ? undefined : facts.trims.find((t) => t.method === drained);
+  const isDrained = parts.isDrained || isDrainedInAll(parts, facts);
+  const how = isDrained ? undefined : facts.trims.find((t) => t.method === drained);
   const isPoured = facts.category === "legume" || /drain/i.test(parts.preparation);
   if (isTin && how && !keepsItsLiquid.test(parts.preparation) && isPoured)
     return {
@@ -107,7 +117,7 @@ function statedWeight(parts: LineParts, facts: IngredientFacts): Weight | undefi
   return {
     grams: exactly(stated.grams),
     weighed: true,
-    form: isAsBought && !parts.isDrained ? "as-bought" : "usable",
+    form: isAsBought && !isDrained ? "as-bought" : "usable",
     workings: `${showGrams(stated.grams)} as stated`,
   };
 }
@@ -266,7 +276,7 @@ function cookedWeight(weight: Weight, parts: LineParts, facts: IngredientFacts):
 }
 
 const stillOn = new RegExp(
-  `\\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|(?:rind|husks?) on|${onItsStalk}|whole weight|before (?:trimming|peeling|podding|shelling))\\b`,
+  `\\b(?:untrimmed|unpeeled|unpodded|unshelled|unhusked|in (?:(?:the|their|its) )?(?:pods?|shells?|husks?)|with (?:(?:the|their|its) )?(?:tops|leaves|greens|fronds)(?: (?:on|attached))?|(?:rind|husks?) on|${onItsStalk}|whole weight|stones? (?:still )?in|before (?:trimming|peeling|podding|shelling))\\b`,
   "i",
 );
 

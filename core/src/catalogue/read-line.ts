@@ -55,7 +55,7 @@ function readEnglish(text: string, reader: LineReader): EnglishReading {
   const named = parts.heading
     ? { ingredient: { kind: "unknown" as const }, alternatives: [], part: undefined, isKnown: true }
     : nameOfLine(parts, reader);
-  const ingredient = tinnedOf(named.ingredient, parts);
+  const ingredient = tinnedOf(named.ingredient, parts, reader);
   const facts: IngredientFacts | undefined =
     ingredient.kind === "one" ? reader.facts(ingredient.id) : undefined;
   const { part } = named;

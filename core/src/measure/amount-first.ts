@@ -53,7 +53,7 @@ const oneLast = new RegExp(
 );
 /** "basil, a handful", "kale two bunches", "parsley, half a bunch, chopped": an amount in words, and nothing else. */
 const spokenLast = new RegExp(
-  `^(?<name>\\p{L}[^\\d,()]*?)(?<!\\b(?:in|of|with|for|to|on|and|or|plus))(?:,| from|, from)? (?:(?:about|roughly|approximately|around|nearly|almost|maybe) )?(?<amount>(?:half(?: an?)?|quarter|third|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|dozen|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
+  `^(?<name>\\p{L}[^\\d,()]*?)(?<!\\b(?:in|of|with|for|to|on|and|or|plus))(?:,| from|, from)? (?:(?:about|roughly|approximately|around|nearly|almost|maybe) )?(?<amount>(?:half(?: an?)?|quarter|third|an?|one|two|three|four|a few|several|a couple of) (?:(?:big|large|small|generous|heaped|scant|level|rounded|${measurePraise.replaceAll(" ", "|")}) )*(?:${anyOf(measureWords)}|doz(?:en)?|${massWords}|${volumeWords}))\\b(?<rest>,.*)?$`,
   "iu",
 );
 const packAtEnd = new RegExp(`(?<=\\p{L} )(?<! (?:a|an|the) )(?:${anyOf(packWords)})$`, "iu");
@@ -73,6 +73,9 @@ const timesAfter = new RegExp(`^((?:${anyOf(packWords)}) )?[x×] ?(\\d+)\\b`, "i
 /** "kidney beans 400 g tin": what it comes in, which says that it is drained. */
 const onlyPack = new RegExp(`^(?:${anyOf("tin can jar")})$`, "i");
 
+/** "pasta half a 500 g packet", "flour, half of a 1 kg bag". */
+const partOfPack = /^(.+?),? (half|quarter|three[- ]quarters|third|two[- ]thirds|½|¼|¾)(?: of)?(?: an?)?$/i;
+
 function measuredFirst(text: string): string | undefined {
   const found = measuredLast.exec(text)?.groups;
   if (!found) return undefined;
@@ -84,6 +87,8 @@ function measuredFirst(text: string): string | undefined {
     .replace(packAtEnd, "")
     .trim();
   const after = rest.replace(/^[\s,;.)-]+/, "");
+  const [, whole, share] = partOfPack.exec(cut) ?? [];
+  if (share !== undefined) return join(share, "a", amount, after, whole ?? "");
   const [food = "", ...how] = cut.split(/[,(]/);
   const [, pack = "", times] = timesAfter.exec(after) ?? [];
   if (times !== undefined) return join(times, "x", amount, pack, food);

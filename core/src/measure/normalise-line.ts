@@ -9,8 +9,8 @@ const numberOf = (word: string): number => {
 };
 
 const spokenCounts: readonly (readonly [RegExp, string])[] = [
-  [/^half (?:an? )?dozen /i, "6 "],
-  [/^an? dozen /i, "12 "],
+  [/^half (?:an? )?doz(?:en)?\.? (?:of )?/i, "6 "],
+  [/^an? doz(?:en)?\.? (?:of )?/i, "12 "],
   [/^(?:an? )?half (?:of )?(?:an? )?/i, "0.5 "],
   [/^(?:an? |one )?quarter (?:of )?(?:an? )?/i, "0.25 "],
   [/^three[- ]quarters (?:of )?(?:an? )?/i, "0.75 "],
@@ -34,7 +34,7 @@ const spokenCounts: readonly (readonly [RegExp, string])[] = [
 ];
 
 const approximately =
-  /^(?:about|approx(?:imately|\.)?|roughly|around|circa|≈|ca(?:\.|(?= ?\d))|c\.|~|nearly|almost|at least) ?(?=\S)/i;
+  /^(?:about\.?|approx(?:imately|\.)?|roughly|around|circa|≈|ca(?:\.|(?= ?\d))|c\.|~|nearly|almost|at least) ?(?=\S)/i;
 /** Words that leave the number before or after them what it is: "another 2 tbsp", "4 or so", "200-ish g". */
 const loosely: readonly (readonly [RegExp, string])[] = [
   [/,? (?:more or less|or (?:so|more|less|thereabouts)|give or take|approx\.?)$/i, ""],
@@ -194,7 +194,8 @@ const plainUnits = (text: string): string =>
     .replace(frenchSpoons.tsp, "tsp")
     .replace(/\b(table|tea|dessert)spoonfuls?\b/gi, "$1spoon")
     .replace(/\b(cup|mug)fuls?\b/gi, "$1")
-    .replace(/\b(?:carrier )?(bucket|bag|box|tray)(?:fuls?| full)\b/gi, "$1")
+    .replace(/\bcarrier (?=bag)/gi, "")
+    .replace(/\b(bucket|bag|box|tray)(?:fuls?| full)\b/gi, "$1")
     .replace(/(\d)(lbs?|st)(?=\d)/gi, "$1 $2 ")
     .replace(/(\d ?)(?:ltrs?|lts?)\b\.?/gi, "$1litres")
     .replace(/(\d ?)(gr|kg|ml)\.(?=\s|$)/gi, "$1$2")
@@ -213,19 +214,42 @@ const plainUnits = (text: string): string =>
     .replace(/^(\d+) ?[x×] (?=\p{L})/iu, "$1 ");
 
 const cleanedUp = "peeled|trimmed|podded|shelled|stoned|pitted|hulled|prepared|cleaned";
+const weightSaid = "\\d+(?:\\.\\d+)? ?(?:kg|g|oz|lbs?)";
+const fruits = "lemons?|limes?|oranges?|grapefruits?|clementines?|mandarins?";
 
 /** What is said by the way, in one spelling: a weight "when peeled", a sort "such as Desiree", leaves that hang on, a grind of pepper. */
 const plainAsides = (text: string): string =>
   text
-    // What it came out of, where its own weight stands before it: "120 g broad beans (from 400 g in pods)".
+    // What it came out of, or comes to, where its own amount stands before it: "120 g broad beans (from 400 g in pods)",
+    // "2 cups cooked lentils (1 cup dry)", "1 cup dry lentils (2 cups cooked)".
     .replace(
-      /^(\d+(?:\.\d+)? ?(?:g|kg|oz|lbs?)\b[^()]*) \((?:from|out of) (?:about |roughly )?\d[^()]*\)/i,
+      /^(\d+(?:\.\d+)? ?(?:g|kg|oz|lbs?|cups?|ml)\b[^()]*) \((?:from|out of) (?:about |roughly )?\d[^()]*\)/i,
       "$1",
     )
+    .replace(/^(\d[^()]*\bcooked\b[^()]*) \((?:about )?\d[^()]* (?:dry|dried|raw|uncooked)\)/i, "$1")
+    .replace(/^(\d[^()]* (?:dry|dried|raw|uncooked)\b[^()]*) \((?:about )?\d[^()]* cooked\)/i, "$1")
     .replace(
-      new RegExp(`(\\d ?(?:kg|g|oz|lbs?)) (?:when|once|after being) (${cleanedUp})\\)`, "i"),
+      new RegExp(`(\\d ?(?:kg|g|oz|lbs?)) (?:when |once |after being )?(${cleanedUp})\\)`, "i"),
       "$1), $2 weight",
     )
+    .replace(/(\d ?(?:kg|g|oz|lbs?)) (?:of )?(?:florets|flesh|leaves)\)/i, "$1), trimmed weight")
+    .replace(/^(\d.*, ?(?:about )?\d+(?:\.\d+)? ?(?:kg|g|oz|lbs?)) prepared$/i, "$1, prepared weight")
+    .replace(/^(\p{L}[^\d()]*),? \(((?:half (?:an? )?|an? |\d+ )doz(?:en)?)\.?\)$/iu, "$2 $1")
+    // "cauliflower florets from a 700 g head": that is what is bought.
+    .replace(
+      new RegExp(
+        `^(\\p{L}+) (?:florets|leaves|kernels|flesh) from (?:an?|one|1) (?:about )?(${weightSaid}) (head|bulb|bunch|cob|ear|piece)$`,
+        "iu",
+      ),
+      "1 $3 $1 ($2)",
+    )
+    // "1 lemon (60 ml juice)": the juice is what goes in.
+    .replace(
+      new RegExp(`^([\\d./½]+|an?|half an?|one|two) (${fruits}) \\(([^()]*\\d[^()]*?) (?:of )?juice\\)`, "i"),
+      "juice of $1 $2 ($3)",
+    )
+    // What it comes to once cooked: "1 cup quinoa, makes 3 cooked".
+    .replace(/(?<=\d.*\p{L}),? (?:\()?(?:which )?(?:makes|yields|gives) (?:about )?[\d½¼][^,()]*\)?$/iu, "")
     .replace(/ such as (?=\p{Lu})/u, ", such as ")
     .replace(/ and (?:its|their) (leaves|tops|greens|fronds)\b/i, " with $1")
     .replace(

@@ -173,7 +173,7 @@ export function splitLine(text: string, cup: CupSystem): LineParts {
   const fruit = takeFruitPart(eggParts(said));
   const counted = uncounted.test(fruit.rest) ? `1 ${fruit.rest}` : fruit.rest;
   const { rest, ...stated } = takeStated(counted, cup);
-  const disagrees = stated.disagrees || oddThousands.test(said);
+  const disagrees = stated.disagrees || oddThousands.test(said) || oddComma.test(plain);
   const about = { ...stated, disagrees, parts: fruit.parts, remarks, isNameFirst, isOdd: false };
   const length = takeLength(rest);
   if (length)
@@ -210,6 +210,9 @@ const severalNotFraction = new RegExp(
 
 /** "1.000 g" may be a thousand or one. */
 const oddThousands = /(?<![\d.])[1-9]\d{0,2}\.\d{3} ?(?:g|gr|grams?|ml)\b/i;
+
+/** "carrots ,5 kg" may be five kilos or half of one. */
+const oddComma = /(?:^|\s),\d/;
 
 const nothingStated: Pick<Stated, "stated"> & { readonly parts: readonly never[] } = {
   stated: null,

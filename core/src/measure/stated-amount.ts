@@ -43,9 +43,12 @@ const amountWritten = `${someNumber}[ -]?(?:${massWords}|${volumeWords})\\b\\.?`
 const firstAmount = new RegExp(amountWritten, "i");
 
 const severalTimes = new RegExp(`^(\\d+) ?[x×] ?(?=${aNumber})`, "i");
+const half = /^(?:half|½|1\/2|0\.5) (?:of )?(?:an? )?(?=\d)/i;
 
-/** The first weight or volume that a text names: 200 g of "2 × 100 g bags". */
+/** The first weight or volume that a text names: 200 g of "2 × 100 g bags", 250 g of "half a 500 g packet". */
 function amountIn(text: string, cup: CupSystem): StatedAmount | null {
+  const [ofOne] = half.exec(text) ?? [];
+  if (ofOne !== undefined) return scaled(amountOnce(text.slice(ofOne.length), cup), 0.5);
   const [said = "", times = "1"] = severalTimes.exec(text) ?? [];
   return scaled(amountOnce(text.slice(said.length), cup), Number(times));
 }
@@ -60,9 +63,9 @@ const pack = anyOf(packWords);
 const somePack = new RegExp(`\\b(?:${pack})\\b`, "i");
 /** "2 x 400 g tins", "2 × 125 g". */
 const multiplied = new RegExp(`^(${aNumber}) ?(?:x|×|\\*) ?(${amountWritten})(?= |$)`, "i");
-/** "400 g tin", "2 15-oz cans", "1 (14.5-ounce) can", "8-ounce package of". */
+/** "400 g tin", "2 15-oz cans", "1 (14.5-ounce) can", "½ 400 g tin", "8-ounce package of". */
 const eachPack = new RegExp(
-  `^(?:([\\d.]+) )?\\(?(${aNumber}[ -]?(?:${massWords}|ml|cl|l|litres?|fl oz)\\b\\.?)\\)? ?-?(?=(?:${pack})\\b)`,
+  `^(?:([\\d.]+|(?:\\d+ ?)?[¼½¾⅓⅔]|(?:\\d+ )?\\d+/\\d+) (?!\\d+/|[¼½¾⅓⅔]))?\\(?(${aNumber}[ -]?(?:${massWords}|ml|cl|l|litres?|fl oz)\\b\\.?)\\)? ?-?(?=(?:${pack})\\b)`,
   "i",
 );
 /**
@@ -70,9 +73,19 @@ const eachPack = new RegExp(
  * "8 bunches radishes @ 250 g", "1 tin tomatoes, drained weight 240 g".
  */
 const weightAfter = new RegExp(
-  `^(?<before>.+?)(?:[,;] ?|\\s)(?<drained>drained(?: weight| wt\\.?)?:? )?(?<apiece>(?:@|at|of|each) ?)?(?:(?:about|approx(?:imately|\\.)?|weighing|(?:with )?a (?:total |combined )?weight of|(?:total|combined|coming to|totalling)(?=[ :])|~) ?)*(?<weight>${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (?<share>each|apiece|a piece|per piece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(?<after>.*)$`,
+  `^(?<before>.+?)(?:[,;] ?|\\s)(?<drained>drained(?: weight| wt\\.?)?:? )?(?<apiece>(?:@|at|of|each) ?)?(?:(?:about|approx(?:imately|\\.)?|weighing|(?:with )?a (?:total |combined )?weight of|(?:total|combined|coming to|totalling)(?=[ :])|~) ?)*(?<weight>${someNumber} ?(?:${massWords}|ml|l|litres?)\\b\\.?)(?: (?<left>drained)(?= (?:each|apiece)))?(?: (?<share>each|apiece|a piece|per piece|in all|in total|total|altogether|together))?(?=[,;]|$| (?:trimmed|untrimmed|peeled|unpeeled|prepared|podded|unpodded|shelled|unshelled|whole|raw|net|gross|drained)\\b)(?<after>.*)$`,
   "i",
 );
+const partOfOne = /^(?:0?\.\d+|\d\/\d|[¼½¾⅓⅔]) /;
+/** Packs are sold with so much in them, g or ml, and more: of a part of one, less is what the part weighs. Common practice, no source. */
+const leastOfAPack = 200;
+
+/** "1/2 packet (500 g)": of the half, or of the packet? "half a pack (125 g)" says what the half weighs. */
+const mayBeOfTheWhole = (before: string, stated: StatedAmount): boolean =>
+  partOfOne.test(before) &&
+  somePack.test(before) &&
+  (stated.kind === "mass" ? stated.grams : stated.ml) >= leastOfAPack;
+
 const isEachWord = (word: string): boolean => /^(?:each|apiece|(?:a|per) piece)$/i.test(word);
 
 function statedBefore(
@@ -89,10 +102,11 @@ function statedBefore(
 function statedAfter(
   text: string,
   cup: CupSystem,
-): Pick<Stated, "stated" | "isDrained" | "isEachOrAll" | "rest"> | undefined {
+): Pick<Stated, "stated" | "isDrained" | "isEachOrAll" | "disagrees" | "rest"> | undefined {
   const found = weightAfter.exec(text)?.groups;
   if (!found) return undefined;
-  const { before = "", weight = "", share = "", apiece = "", drained = "", after = "" } = found;
+  const { before = "", weight = "", share = "", apiece = "", after = "" } = found;
+  const isDrained = found["drained"] !== undefined || found["left"] !== undefined;
   const counted = parseAmount(before, cup);
   if (!counted.ok || counted.value.amount.kind !== "count") return undefined;
   const { low, high } = counted.value.amount;
@@ -100,7 +114,9 @@ function statedAfter(
   const isEach = isEachWord(share) || apiece !== "";
   const stated = scaled(amountIn(weight, cup), isEach ? (low + high) / 2 : 1);
   const isEachOrAll = isUnsaid && low > 1;
-  return stated ? { stated, isDrained: drained !== "", isEachOrAll, rest: `${before}${after}` } : undefined;
+  const disagrees = stated !== null && mayBeOfTheWhole(before, stated);
+  const rest = `${before}${after}`;
+  return stated ? { stated, isDrained, isEachOrAll, disagrees, rest } : undefined;
 }
 
 const adds = /^(?:plus|\+|and (?:an? )?(?:extra|another|further)|with an extra)\b ?/i;
@@ -166,6 +182,10 @@ function readBracket({ inside, before }: Bracket, said: Reading, cup: CupSystem)
   if (isDrained && amount.kind === "mass" && amount.grams > each)
     return { ...said, stated: amount, isDrained };
   const isEachOrAll = !perItem && many > 1 && !saysOfAll.test(inside);
+  // "half packet pasta (500 g packet)".
+  if (partOfOne.test(before) && somePack.test(inside))
+    return { ...said, stated: scaled(amount, numericQuantity(before.split(" ")[0] ?? "")), isDrained };
+  if (!isDrained && mayBeOfTheWhole(before, amount)) return { ...said, disagrees: true };
   return { ...said, stated: scaled(amount, perItem ? many : 1), isDrained, isEachOrAll };
 }
 

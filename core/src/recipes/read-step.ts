@@ -11,7 +11,8 @@ import { saysWarmUp, warmedUp } from "./warm-up.ts";
 const untilSaid = /\b(?:until|till|'til) ([^.;(]+)/i;
 
 /** Where one doing ends and the next begins: behind a stop, at "then", where something is added. */
-const nextDoing = /(?<=[.;])\s+|,? (?:and )?then |, (?:and )?(?=(?:add|stir in|pour in|tip in|put in|throw in)\b)/i;
+const nextDoing =
+  /(?<=[.;])\s+|,? (?:and )?then |, (?:and )?(?=(?:add|stir in|pour in|tip in|put in|throw in)\b)/i;
 
 /**
  * Of several signs, the last one of what is timed: "stir till dissolved, then simmer for 20 minutes until thick" is done when

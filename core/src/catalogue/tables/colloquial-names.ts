@@ -444,6 +444,7 @@ export const colloquialNames: Readonly<Record<string, readonly string[]>> = word
   "coarse salt": ["salt-rock"],
   "coarse sea salt": ["salt-rock"],
   "tinned corn": ["corn-tinned"],
+  "tinned corn kernels": ["corn-tinned"],
   "tinned plum tomato": ["tomato-tinned"],
   "tinned cherry tomato": ["tomato-tinned"],
   "canned corn": ["corn-tinned"],
